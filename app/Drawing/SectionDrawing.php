@@ -180,7 +180,7 @@ final readonly class SectionDrawing
             : $nosings.Svg::element('path', ['class' => 'headroom-line', 'd' => $line($this->headroom)]).Svg::element(
                 'text',
                 ['class' => 'headroom-name', 'x' => $this->section->left() + 60, 'y' => -$this->headroom - 40],
-                Svg::text("{$this->home->length($this->headroom)} wanted"),
+                Svg::text(__(':length wanted', ['length' => $this->home->length($this->headroom)])),
             );
     }
 

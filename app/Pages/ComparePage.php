@@ -162,7 +162,7 @@ final readonly class ComparePage
             if ($other->id() === $room->id() && self::key($other) !== self::key($room)) {
                 $use = $other->room->use === null ? __('of no use that is said') : Text::word($other->room->use->value);
 
-                return "{$other->name()} ({$use}) instead";
+                return __(':room (:use) instead', ['room' => $other->name(), 'use' => $use]);
             }
         }
 

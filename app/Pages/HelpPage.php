@@ -20,7 +20,7 @@ final readonly class HelpPage
     public const PAGES = [
         'start' => 'The first quarter of an hour', 'reviewing' => 'Reviewing', 'briefs' => 'Briefs', 'board' => 'The board',
         'stairs' => 'Stairs', 'kitchens' => 'Kitchens', 'sheets' => 'Sheets',
-        'model' => 'In the round', 'files' => 'Files', 'rule-books' => 'Rule books', 'words' => 'Words',
+        'model' => 'In the round', 'files' => 'Files', 'rule-books' => 'Rule books', 'words' => 'Glossary',
     ];
 
     /** Which page helps where, by the beginning of a route's name. */

@@ -43,7 +43,7 @@ final readonly class UncommonPassword implements ValidationRule
                 'least' => self::LEAST,
             ]),
             count(array_unique(mb_str_split($plain))) < self::DIFFERENT => __('Too few different characters: choose another one.'),
-            $this->isRun($plain) => 'A run of keys is guessed first: choose another one.',
+            $this->isRun($plain) => __('A run of keys is guessed first: choose another one.'),
             $this->isOwn($plain) => __('It says who you are: choose another one.'),
             self::isCommon($plain) => __('This is among the passwords that are guessed first: choose another one.'),
             default => null,

@@ -80,7 +80,7 @@
             @endif
             @if ($tokens->isNotEmpty())
                 <table class="schedule">
-                    <thead><tr><th scope="col">Token</th><th scope="col">May</th><th scope="col">Last used</th><th scope="col">Ends</th><th scope="col"><span class="visually-hidden">Withdraw it</span></th></tr></thead>
+                    <thead><tr><th scope="col">Token</th><th scope="col">May</th><th scope="col">Last used</th><th scope="col">Expires</th><th scope="col"><span class="visually-hidden">Withdraw it</span></th></tr></thead>
                     <tbody>
                         @foreach ($tokens as $token)
                             <tr><th scope="row">{{ $token->name }}</th><td>{{ ($token->can('hand-in') ? App\Security\TokenAbility::HandIn : App\Security\TokenAbility::Read)->words() }}</td><td>{{ $token->last_used_at?->diffForHumans() ?? __('never') }}</td><td>{{ $token->expires_at?->isPast() ? __('ended') : '' }} {{ $token->expires_at?->translatedFormat(__('j F Y')) }}</td>

@@ -7,7 +7,7 @@
     @if ($spaceProblem)<p class="field-error" id="space-problem" role="alert">{{ $spaceProblem }}</p>@endif
 </form>
 <table class="side-by-side stair-options">
-    <thead><tr><th scope="col">Risers</th><th scope="col">Riser</th><th scope="col">Tread</th><th scope="col">Run</th><th scope="col"><span class="visually-hidden">Choose</span></th></tr></thead>
+    <thead><tr><th scope="col">Risers</th><th scope="col">Riser</th><th scope="col">Tread</th><th scope="col">Total run</th></tr></thead>
     <tbody>
         @forelse ($page->options() as $option)
             @php($tread = $page->tread($option))
@@ -16,7 +16,11 @@
                 <td>{{ $page->length($option->riser) }}</td>
                 <td>{{ $page->length($tread) }}</td>
                 <td>{{ $page->length($option->run($tread)) }}</td>
-                <td rowspan="2">
+            </tr>
+            <tr @class(['stair-option-more', 'does-not-fit' => !$page->fits($option)])>
+                <td colspan="3">{{ $page->angle($option->pitch($tread)) }}, 2R + T {{ $page->length($option->step($tread)) }}, treads {{ $option->isOpenEnded() ? __('from :length on', ['length' => $page->length($option->leastTread)]) : __('of :least to :most', ['least' => $page->length($option->leastTread), 'most' => $page->length($option->mostTread)]) }}@if (!$page->fits($option)), does not fit @endif
+                    @if ($option->isComfortable($tread))<span class="comfortable">even</span>@endif</td>
+                <td>
                     <form method="post" action="{{ route('board.stair.change', [$page->scheme, $page->stair->id()]) }}">
                         @csrf
                         <input type="hidden" name="version" value="{{ $page->scheme->version }}"><input type="hidden" name="risers" value="{{ $option->risers }}"><input type="hidden" name="tread" value="{{ $tread }} mm">
@@ -24,12 +28,8 @@
                     </form>
                 </td>
             </tr>
-            <tr @class(['stair-option-more', 'does-not-fit' => !$page->fits($option)])>
-                <td colspan="4">{{ $page->angle($option->pitch($tread)) }}, 2R + T {{ $page->length($option->step($tread)) }}, treads {{ $option->isOpenEnded() ? __('from :length on', ['length' => $page->length($option->leastTread)]) : __('of :least to :most', ['least' => $page->length($option->leastTread), 'most' => $page->length($option->mostTread)]) }}@if (!$page->fits($option)), does not fit @endif
-                    @if ($option->isComfortable($tread))<span class="comfortable">even</span>@endif</td>
-            </tr>
         @empty
-            <tr><td colspan="5">No number of risers keeps to all chosen books.</td></tr>
+            <tr><td colspan="4">No number of risers keeps to all chosen books.</td></tr>
         @endforelse
     </tbody>
 </table>

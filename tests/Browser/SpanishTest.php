@@ -97,6 +97,30 @@ final class SpanishTest extends BrowserTestCase
         }
     }
 
+    public function test_no_page_is_wider_than_the_window(): void
+    {
+        $stair = $this->scheme->layout->stairs[0]->id;
+        $board = "/schemes/{$this->scheme->id}";
+        $revision = '/revisions/'.Revision::query()->where('scheme_id', $this->scheme->id)->firstOrFail()->id;
+        $wide = [];
+        foreach ([
+            '/', '/people', '/account', '/rule-books', '/rule-books/us-irc-2021', '/measures', '/help/board',
+            "/projects/{$this->scheme->project_id}", "/projects/{$this->scheme->project_id}/brief", "{$board}/board",
+            "{$board}/stairs/{$stair}", "{$board}/kitchen", "{$board}/kitchen/schedule", "{$board}/elevations", "{$board}/sheets",
+            "{$board}/survey", "{$board}/file", $revision, "{$revision}/letter", "{$revision}/schedules/rooms",
+            "{$revision}/schedules/finishes", '/compare?with[]='.basename($revision)."&with[]=s{$this->scheme->id}",
+        ] as $address) {
+            $this->visit($address);
+            $beyond = $this->browser->executeScript(<<<'JS'
+                const wider = (one) => one.scrollWidth > one.clientWidth + 1;
+                const panels = document.querySelectorAll('.stair-figures, .findings, #evidence, #inspector, .brief-side, .letter-side');
+                return [document.documentElement, ...panels].filter(wider).map((one) => one.id || one.className || one.tagName);
+                JS);
+            $wide = [...$wide, ...$beyond === [] ? [] : [$address => $beyond]];
+        }
+        self::assertSame([], $wide);
+    }
+
     public function test_pages_in_spanish_are_accessible(): void
     {
         $revision = Revision::query()->where('scheme_id', $this->scheme->id)->latest('id')->firstOrFail();

@@ -106,7 +106,7 @@ final class WordsOfDocuments
         ));
     }
 
-    /** @return list<string> */
+    /** @return list<string> what books call their settings, their words and their own quantities */
     private static function settings(): array
     {
         $library = new RuleBookLibrary(__DIR__.'/../../core/rulebooks', new RuleBookReader(Catalogue::standard()));
@@ -114,6 +114,9 @@ final class WordsOfDocuments
         foreach ($library->readable() as $book) {
             foreach ($book->vocabulary->settings as $setting) {
                 array_push($words, $setting->name, ...$setting->words);
+            }
+            foreach (array_keys($book->vocabulary->quantities) as $name) {
+                $words[] = substr((string) strrchr($name, '.'), 1);
             }
         }
 

@@ -45,7 +45,7 @@ final class SheetDefinitionRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.required' => __('Name the sheet.'), 'views.*.scale.between' => 'A scale lies between 1:5 and 1:1000.'];
+        return ['name.required' => __('Name the sheet.'), 'views.*.scale.between' => __('A scale lies between 1:5 and 1:1000.')];
     }
 
     public function sheet(): SheetDefinition

@@ -95,7 +95,7 @@ final readonly class BlockPlan
     {
         [$first, $second] = [$this->block($id), $this->block($otherId)];
         if ($id === $otherId) {
-            throw new RefusedEdit('A block is swapped with another one.');
+            throw new RefusedEdit(Text::of('A block is swapped with another one.'));
         }
         [$a, $b] = [$first->box(), $second->box()];
         foreach ([[BlockSide::Left, BlockSide::Right], [BlockSide::Lower, BlockSide::Upper]] as [$low, $high]) {
@@ -119,7 +119,7 @@ final readonly class BlockPlan
     {
         $block = $this->block($id);
         if ($width < self::LEAST || $depth < self::LEAST) {
-            throw new RefusedEdit('A block is at least 300 mm wide and deep.');
+            throw new RefusedEdit(Text::of('A block is at least 300 mm wide and deep.'));
         }
         $box = $block->box();
         $box = $this->stays($block, BlockSide::Right, BlockSide::Left)

@@ -95,12 +95,12 @@ final readonly class Carried implements Edit
     private function there(Element $element): Element
     {
         return match (true) {
-            $element instanceof Storey => throw new RefusedEdit('A storey stays where it is.'),
+            $element instanceof Storey => throw new RefusedEdit(Text::of('A storey stays where it is.')),
             $element instanceof Opening && $this->copies === [] && !in_array($element->wall, $this->ids, true) => throw new RefusedEdit(
                 Text::of('{element} goes with its wall.', element: $element->name()),
             ),
             $element instanceof Block && !$this->motion->keepsSquare() => throw new RefusedEdit(
-                'A block runs along the sheet: it is mirrored and turned by quarters.',
+                Text::of('A block runs along the sheet: it is mirrored and turned by quarters.'),
             ),
             default => $element->carried($this->motion),
         };

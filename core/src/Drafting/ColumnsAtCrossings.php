@@ -44,7 +44,10 @@ final readonly class ColumnsAtCrossings
             throw new RefusedEdit(Text::of('{kind}s stand there already.', kind: Text::capital($this->kind->words())));
         }
 
-        return new EditGroup(array_map($this->column(...), $empty, $ids(count($empty))), count($empty)." {$this->kind->words()}s added");
+        return new EditGroup(
+            array_map($this->column(...), $empty, $ids(count($empty))),
+            Text::of('{count} {kind}s added', count: count($empty), kind: $this->kind->words()),
+        );
     }
 
     private function column(AxisCrossing $crossing, string $id): Add

@@ -80,7 +80,7 @@ final class EditReader
                 $place->get('words')->text(),
             ),
             default => throw $place->get('edit')->refuse(
-                'expected one of add, change, document, remove, move, move_wall, split_wall, join_walls, heights, together',
+                Text::of('expected one of add, change, document, remove, move, move_wall, split_wall, join_walls, heights, together'),
             ),
         };
     }
@@ -118,7 +118,7 @@ final class EditReader
     private static function values(JsonCursor $place): array
     {
         if (!$place->isObject()) {
-            throw $place->refuse('expected an object');
+            throw $place->refuse(Text::of('expected an object'));
         }
         /** @var array<string, mixed> $values */
         $values = json_decode(json_encode($place->raw(), JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR);

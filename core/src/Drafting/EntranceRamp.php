@@ -43,7 +43,7 @@ final readonly class EntranceRamp
     public function to(PlacedOpening $door, Home $home, string $id): Edit
     {
         if ($door->isToOutside() !== true) {
-            throw new RefusedEdit('A ramp from the ground leads to a door to the outside.');
+            throw new RefusedEdit(Text::of('A ramp from the ground leads to a door to the outside.'));
         }
         if ($this->slope < self::STEEPEST || $this->slope > self::FLATTEST) {
             throw new RefusedEdit(Text::of(
@@ -53,7 +53,7 @@ final readonly class EntranceRamp
             ));
         }
         if ($this->width <= 0.0 || $this->highest <= 0.0) {
-            throw new RefusedEdit('A ramp has a width and a rise.');
+            throw new RefusedEdit(Text::of('A ramp has a width and a rise.'));
         }
         $climb = ClimbToDoor::of($door, $home, Text::of('no ramp is'));
         $before = OutsideLevel::of($door, $home)->ramp?->ramp;

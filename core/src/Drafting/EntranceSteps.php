@@ -73,7 +73,7 @@ final readonly class EntranceSteps
             throw new RefusedEdit(Text::of('Steps from the ground lead to a door to the outside.'));
         }
         if ($this->highest <= 0.0 || $this->tread <= 0.0) {
-            throw new RefusedEdit('A step has a riser and a tread.');
+            throw new RefusedEdit(Text::of('A step has a riser and a tread.'));
         }
         $values = $this->values($door, ClimbToDoor::of($door, $home, Text::of('no steps are')));
         $steps = OutsideLevel::of($door, $home)->steps;

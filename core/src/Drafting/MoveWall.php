@@ -122,7 +122,7 @@ final readonly class MoveWall implements Edit
         foreach ($after->openingsOn($storey) as $opening) {
             $was = $were[$opening->id()];
             if (array_diff($opening->plan->wallsInto($opening), $was->plan->wallsInto($was)) !== []) {
-                throw new RefusedEdit('A wall would stand in '.$was->spoken().'.');
+                throw new RefusedEdit(Text::of('A wall would stand in {opening}.', opening: $was->spoken()));
             }
         }
         (new SameRooms($before->plans[$storey], $after->plans[$storey]))->check();

@@ -37,7 +37,7 @@ final readonly class TapedPull implements Edit
         $taped = $draft->get($this->distance, TapedDistance::class);
         $line = new Segment($taped->from, $taped->to);
         if ($line->length() < Tolerance::TOUCH) {
-            throw new RefusedEdit('A height moves no wall.');
+            throw new RefusedEdit(Text::of('A height moves no wall.'));
         }
         (new SetDimension($line, $taped->measured, $this->wall, $this->atStart, $this->inLine))->on($draft);
         $ends = $this->atStart

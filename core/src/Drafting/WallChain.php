@@ -28,7 +28,7 @@ final readonly class WallChain
     public function next(string $id, Point $from, Point $to): Edit
     {
         if ($from->distanceTo($to) < 1.0) {
-            throw new RefusedEdit('A wall has some length.');
+            throw new RefusedEdit(Text::of('A wall has some length.'));
         }
         $line = (new Segment($from, $to))->offset($this->beside->offset($this->pen->thickness));
         $changes = [];

@@ -42,7 +42,7 @@ final readonly class WallRectangle
             'bottom' => min($corner->y, $opposite->y) - $out, 'top' => max($corner->y, $opposite->y) + $out,
         ];
         if ($sides['right'] - $sides['left'] <= $this->pen->thickness || $sides['top'] - $sides['bottom'] <= $this->pen->thickness) {
-            throw new RefusedEdit('A rectangle has some length and width.');
+            throw new RefusedEdit(Text::of('A rectangle has some length and width.'));
         }
         $lines = $this->lines($sides, [
             'left' => $this->standing->beside(new Segment(

@@ -52,7 +52,7 @@ final readonly class UnitChange
     public function resized(float $width, bool $leftStays, bool $closesUp): Edit
     {
         if ($width < self::JOINT) {
-            throw new RefusedEdit('A unit has some width.');
+            throw new RefusedEdit(Text::of('A unit has some width.'));
         }
         $by = ($width - $this->width($this->unit)) * ($leftStays ? 1.0 : -1.0);
         $moving = $closesUp ? $this->goingAlong($leftStays, $width - $this->width($this->unit)) : [];

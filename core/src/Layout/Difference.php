@@ -23,13 +23,13 @@ final readonly class Difference
         $words = $this->changed(Text::of('The layout'), $this->fields($this->before), $this->fields($this->after), Layout::class);
         foreach ($before as $id => [$name, $values, $type]) {
             if (!isset($after[$id])) {
-                $words[] = "{$name}: removed.";
+                $words[] = Text::of('{name}: removed.', name: $name);
             } else {
                 array_push($words, ...$this->changed($name, $values, $after[$id][1], $type));
             }
         }
         foreach (array_diff_key($after, $before) as [$name]) {
-            $words[] = "{$name}: added.";
+            $words[] = Text::of('{name}: added.', name: $name);
         }
 
         return $words;

@@ -68,7 +68,11 @@ final class LayoutReader
         if ($bytes > $most) {
             throw new UnreadableLayout(
                 '',
-                sprintf('expected at most %d MB, found %.1f MB', intdiv($most, 1024 * 1024), $bytes / 1024 / 1024),
+                Text::of(
+                    'expected at most {most} MB, found {found} MB',
+                    most: intdiv($most, 1024 * 1024),
+                    found: sprintf('%.1f', $bytes / 1024 / 1024),
+                ),
             );
         }
     }

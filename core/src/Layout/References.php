@@ -142,11 +142,11 @@ final class References
         $half = ($opening->width ?? 0.0) / 2;
         $length = $wall->line()->length();
         if ($opening->at - $half < -Tolerance::TOUCH || $opening->at + $half > $length + Tolerance::TOUCH) {
-            throw new UnreadableLayout("{$pointer}/at", sprintf(
-                'expected an opening that lies on its wall (0 to %.4g mm), it runs from %.4g to %.4g mm',
-                $length,
-                $opening->at - $half,
-                $opening->at + $half,
+            throw new UnreadableLayout("{$pointer}/at", Text::of(
+                'expected an opening that lies on its wall (0 to {length} mm), it runs from {from} to {to} mm',
+                length: sprintf('%.4g', $length),
+                from: sprintf('%.4g', $opening->at - $half),
+                to: sprintf('%.4g', $opening->at + $half),
             ));
         }
     }

@@ -20,8 +20,21 @@ final class MissingWords
     #[Texts]
     private const OF_HOME = ['attic_area' => 'the area of the attic', 'grade' => 'the level of the ground', 'north' => 'where north is'];
 
+    /** What is to be drawn, said as it stands. */
+    #[Texts]
+    private const AS_SAID = [
+        'rooms with walls closed around them', 'outer walls closed around the dwelling', 'a room for outside',
+        'a room for the rest of the home', 'something other than 0 to divide by',
+    ];
+
+    /** An opening that a stair comes up through, a boundary between rooms, a use of a space. */
+    private const OPENING = '/^an opening in (.+) over ([\w-]+)$/';
+    private const BOUNDARY = '/^a wall or divider between (.+) and (.+)$/';
+    private const SPACE = '/^a room for the unnamed space at (.+)$/';
+
     /** What is to be drawn about an element, by its id. */
-    private const DRAWN = '/^(walls closed around|a room (?:under|around)|an opening in .+ over) ([\w-]+?)(?:\.at)?$/';
+    #[Texts]
+    private const ABOUT = ['walls closed around', 'a room under', 'a room around'];
 
     /** @var array<string, Subject>|null by id */
     private ?array $subjects = null;
@@ -46,8 +59,9 @@ final class MissingWords
         if (isset(self::OF_HOME[$name])) {
             return Text::of(self::OF_HOME[$name]);
         }
-        if (preg_match(self::DRAWN, $name, $found) === 1) {
-            return Text::of($found[1]).' '.$this->called($found[2]);
+        $drawn = $this->drawn($name);
+        if ($drawn !== null) {
+            return $drawn;
         }
         [$id, $key] = [...explode('.', $name, 2), ''];
         $subject = $key === '' || str_contains($name, ' ') ? null : $this->subject($id);
@@ -55,6 +69,22 @@ final class MissingWords
             return $name;
         }
         return Text::of('the {key} of {element}', key: self::key($key), element: $this->called($id));
+    }
+
+    /** What is to be drawn; null where it is something else that is missing. */
+    private function drawn(string $name): ?string
+    {
+        return match (true) {
+            in_array($name, self::AS_SAID, true) => Text::of($name),
+            preg_match('/^('.implode('|', self::ABOUT).') ([\w-]+?)(?:\.at)?$/', $name, $found) === 1
+                => Text::of($found[1]).' '.$this->called($found[2]),
+            preg_match(self::OPENING, $name, $found) === 1
+                => Text::of('an opening in {storey} over {stair}', storey: $found[1], stair: $this->called($found[2])),
+            preg_match(self::BOUNDARY, $name, $found) === 1
+                => Text::of('a wall or divider between {room} and {others}', room: $found[1], others: $found[2]),
+            preg_match(self::SPACE, $name, $found) === 1 => Text::of('a room for the unnamed space at {place}', place: $found[1]),
+            default => null,
+        };
     }
 
     /** What an element is called within a sentence; its id where it is none of the home's. */

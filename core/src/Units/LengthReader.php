@@ -40,7 +40,10 @@ final class LengthReader
         }
         if ($term->mm < 0) {
             throw new UnreadableLength(
-                'A length is never below 0: this comes to '.$this->units->notation()->write(Amount::length($term->mm)).'.',
+                Text::of(
+                    'A length is never below 0: this comes to {length}.',
+                    length: $this->units->notation()->write(Amount::length($term->mm)),
+                ),
                 0,
             );
         }
@@ -55,7 +58,7 @@ final class LengthReader
     {
         $first = $this->peek();
         if ($first !== null && $first->is(LengthToken::SIGN, '-')) {
-            throw new UnreadableLength('A length is never below 0.', $first->at);
+            throw new UnreadableLength(Text::of('A length is never below 0.'), $first->at);
         }
         $term = $this->halved($this->factor(), false);
         while (($sign = $this->take(LengthToken::SIGN, '+', '-')) !== null) {
@@ -114,7 +117,7 @@ final class LengthReader
 
     private function length(): LengthTerm
     {
-        $start = $this->peek() ?? throw new UnreadableLength('A length is missing at the end.', mb_strlen($this->typed));
+        $start = $this->peek() ?? throw new UnreadableLength(Text::of('A length is missing at the end.'), mb_strlen($this->typed));
         $quantity = $this->quantity();
         if ($quantity === null) {
             throw new UnreadableLength(Text::of('Expected a number, found "{rest}".', rest: $this->rest()), $start->at);
@@ -236,7 +239,7 @@ final class LengthReader
             return new TypedNumber($number->value, self::plain($number->value), $number->at, false);
         }
         if (floor($number->value) !== $number->value) {
-            throw new UnreadableLength('A number with a point takes no fraction.', $fraction->at);
+            throw new UnreadableLength(Text::of('A number with a point takes no fraction.'), $fraction->at);
         }
         if ($fraction->value >= 1) {
             throw new UnreadableLength(Text::of(

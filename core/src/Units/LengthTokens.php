@@ -39,7 +39,7 @@ final class LengthTokens
     public static function of(string $typed): array
     {
         if (mb_strlen($typed) > self::LONGEST) {
-            throw new UnreadableLength('A length takes at most '.self::LONGEST.' characters.', self::LONGEST);
+            throw new UnreadableLength(Text::of('A length takes at most {most} characters.', most: self::LONGEST), self::LONGEST);
         }
         $text = mb_strtolower(strtr($typed, self::SAME));
         $text = (string) preg_replace('/^\s*'.trim(Notation::ROUNDED).'/u', ' ', $text);

@@ -12,7 +12,7 @@
 </head>
 <body class="@yield('body-class')">
     <a class="skip-link" href="#main">Skip to the content</a>
-    <div class="working" id="working" role="status" hidden><span class="visually-hidden">Working</span></div>
+    <div class="working" id="working" role="status" hidden><span class="visually-hidden">Please wait</span></div>
     @auth
         <header class="masthead">
             <a class="wordmark" href="{{ route('desk') }}"><x-logo/>Heurema</a>

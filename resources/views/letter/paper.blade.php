@@ -38,7 +38,7 @@
         @if ($project->address)<tr><th class="name" scope="row">Address</th><td>{{ $project->address }}</td></tr>@endif
         <tr><th class="name" scope="row">Drawing</th><td>{{ $draft->revision->scheme->name }}, revision {{ $draft->revision->number }}, handed in by {{ $draft->revision->submitter->name }} on {{ $draft->revision->created_at->translatedFormat(__('j F Y')) }}</td></tr>
         <tr><th class="name" scope="row">Checked against</th><td>{{ implode('; ', array_map(fn ($book) => $book->title, $draft->report->books)) }}</td></tr>
-        <tr><th class="name" scope="row">From</th><td>{{ $by->name }}, {{ $project->office->name }}, {{ $on->translatedFormat(__('j F Y')) }}</td></tr>
+        <tr><th class="name" scope="row">Sent by</th><td>{{ $by->name }}, {{ $project->office->name }}, {{ $on->translatedFormat(__('j F Y')) }}</td></tr>
     </table>
 
     @forelse ($draft->groups() as $group => $items)

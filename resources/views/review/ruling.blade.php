@@ -38,7 +38,7 @@
                 @else
                     <input class="form-control form-control-sm" id="state-{{ $value->element }}-{{ $value->field->key }}" name="typed" maxlength="200">
                 @endif
-                <button class="btn btn-sm btn-primary">State</button>
+                <button class="btn btn-sm btn-primary">State this value</button>
             </form>
         @endforeach
         <form class="ruling-undo" id="ruling-undo" method="post" action="{{ route('review.rulings.undo', $page->revision) }}" hx-delete="{{ route('review.rulings.undo', $page->revision) }}" hx-target="#evidence" hx-swap="outerHTML" hx-vals='@json(['finding' => $page->chosen->fingerprint(), 'show' => $page->show, 'book' => $page->book])'>

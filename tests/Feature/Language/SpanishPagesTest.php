@@ -37,7 +37,8 @@ final class SpanishPagesTest extends TestCase
         $found = [];
         foreach ([...$this->addresses(), ...$this->searches(), '/measures'] as $address) {
             foreach ($this->texts($address) as $text) {
-                if (preg_match(self::ENGLISH, $text) === 1 && !str_contains($all, $text)) {
+                $isParameter = preg_match('/^[a-z]+: [a-z]+$/', $text) === 1;
+                if (preg_match(self::ENGLISH, $text) === 1 && !$isParameter && !str_contains($all, $text)) {
                     $rest = str_ireplace($typed, '', $text);
                     preg_match(self::ENGLISH, $rest) === 1 ? $found[$text] ??= $address : null;
                 }

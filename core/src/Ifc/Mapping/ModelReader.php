@@ -8,6 +8,7 @@ use Heurema\Geometry\Point;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Ifc\Step\StepFile;
 use Heurema\Ifc\Step\UnreadableFile;
+use Heurema\Language\Text;
 use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\Schema\JsonCursor;
@@ -74,7 +75,12 @@ final class ModelReader
         ];
         foreach ($types as $type) {
             if (($counts[$type] ?? 0) > JsonCursor::MOST_ENTRIES) {
-                throw new UnreadableFile("It has {$counts[$type]} {$type}: a home has at most ".JsonCursor::MOST_ENTRIES.'.');
+                throw new UnreadableFile(Text::of(
+                    'It has {count} {type}: a home has at most {most}.',
+                    count: $counts[$type],
+                    type: $type,
+                    most: JsonCursor::MOST_ENTRIES,
+                ));
             }
         }
     }
@@ -95,7 +101,7 @@ final class ModelReader
             $this->model->report->take($storey);
         }
         if ($storeys === []) {
-            throw new UnreadableFile('It has no IfcBuildingStorey: no storey to draw on.');
+            throw new UnreadableFile(Text::of('It has no IfcBuildingStorey: no storey to draw on.'));
         }
         uasort($storeys, static fn(array $a, array $b): int => $a[1]->elevation <=> $b[1]->elevation);
 
@@ -304,7 +310,7 @@ final class ModelReader
         try {
             return new Home($layout);
         } catch (UnreadableLayout $e) {
-            throw new UnreadableFile("What was read makes no home: {$e->getMessage()}");
+            throw new UnreadableFile(Text::of('What was read makes no home: {why}', why: $e->getMessage()));
         }
     }
 
@@ -331,7 +337,7 @@ final class ModelReader
         try {
             return (new LayoutReader())->read(json_encode($document, JSON_THROW_ON_ERROR));
         } catch (UnreadableLayout $e) {
-            throw new UnreadableFile("What was read makes no layout: {$e->getMessage()}");
+            throw new UnreadableFile(Text::of('What was read makes no layout: {why}', why: $e->getMessage()));
         }
     }
 }

@@ -7,6 +7,7 @@ namespace Heurema\Ifc\Mapping;
 use Heurema\Ifc\Step\Instance;
 use Heurema\Ifc\Step\StepFile;
 use Heurema\Ifc\Step\UnreadableFile;
+use Heurema\Language\Text;
 use Heurema\Units\UnitSystem;
 
 /** In what a file counts lengths, areas and angles. */
@@ -27,11 +28,11 @@ final readonly class Units
     /** @throws UnreadableFile when the file has no project, or none with a unit of length */
     public static function of(StepFile $file): self
     {
-        $project = $file->all('IFCPROJECT')[0] ?? throw new UnreadableFile('It has no IfcProject.');
+        $project = $file->all('IFCPROJECT')[0] ?? throw new UnreadableFile(Text::of('It has no IfcProject.'));
         $units = $project->one('UnitsInContext')?->many('Units') ?? [];
         $length = self::named($units, 'LENGTHUNIT');
         if ($length === null) {
-            throw UnreadableFile::atEntity($project->id, 'the project has no unit of length.');
+            throw UnreadableFile::atEntity($project->id, Text::of('the project has no unit of length.'));
         }
         $metres = self::scale($length);
         $area = self::named($units, 'AREAUNIT');
@@ -76,7 +77,7 @@ final readonly class Units
         $base = $factor?->one('UnitComponent');
         $value = $factor?->number('ValueComponent');
         if ($value === null || $value <= 0.0 || $base === null) {
-            throw UnreadableFile::atEntity($unit->id, 'its unit does not say how large it is.');
+            throw UnreadableFile::atEntity($unit->id, Text::of('its unit does not say how large it is.'));
         }
 
         return $value * self::scale($base, $power);

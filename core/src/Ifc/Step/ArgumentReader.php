@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Heurema\Ifc\Step;
 
+use Heurema\Ifc\Step\Text as StepText;
+use Heurema\Language\Text;
+
 /** Reads the values of one entity: `('a',#12,$,.T.,(1.,2.5E-3),IFCLABEL('b'))`. What is not given (`$`) or derived (`*`) is null. */
 final class ArgumentReader
 {
@@ -32,7 +35,10 @@ final class ArgumentReader
     private function list(int $depth): array
     {
         if ($depth > self::DEEPEST) {
-            throw UnreadableFile::atEntity($this->entity, 'lists stand within lists more than '.self::DEEPEST.' deep.');
+            throw UnreadableFile::atEntity(
+                $this->entity,
+                Text::of('lists stand within lists more than {deepest} deep.', deepest: self::DEEPEST),
+            );
         }
         $values = [];
         $token = $this->next();
@@ -42,7 +48,7 @@ final class ArgumentReader
             if (($token[5] ?? '') === ',') {
                 $token = $this->next();
             } elseif (($token[5] ?? '') !== ')') {
-                throw UnreadableFile::atEntity($this->entity, 'expected a comma or a closing bracket.');
+                throw UnreadableFile::atEntity($this->entity, Text::of('expected a comma or a closing bracket.'));
             }
         }
 
@@ -53,7 +59,7 @@ final class ArgumentReader
     private function value(array $token, int $depth): mixed
     {
         return match (true) {
-            isset($token[1]) => Text::read($token[1]),
+            isset($token[1]) => StepText::read($token[1]),
             isset($token[2]) => new Reference((int) $token[2]),
             isset($token[3]) => new Enumeration(strtoupper($token[3])),
             isset($token[4]) => (float) $token[4],
@@ -61,7 +67,7 @@ final class ArgumentReader
             ($token[5] ?? '') === '(' => $this->list($depth + 1),
             isset($token[6]) => $this->typed(strtoupper($token[6]), $depth),
             isset($token[7]) => $token[7],
-            default => throw UnreadableFile::atEntity($this->entity, 'expected a value.'),
+            default => throw UnreadableFile::atEntity($this->entity, Text::of('expected a value.')),
         };
     }
 
@@ -76,7 +82,7 @@ final class ArgumentReader
     private function expect(string $sign): void
     {
         if (($this->next()[5] ?? '') !== $sign) {
-            throw UnreadableFile::atEntity($this->entity, "expected {$sign}.");
+            throw UnreadableFile::atEntity($this->entity, Text::of('expected {sign}.', sign: $sign));
         }
     }
 
@@ -84,7 +90,7 @@ final class ArgumentReader
     private function next(): array
     {
         if (preg_match(self::TOKEN, $this->text, $token, PREG_UNMATCHED_AS_NULL, $this->at) !== 1) {
-            throw UnreadableFile::atEntity($this->entity, 'something that is no value stands in it.');
+            throw UnreadableFile::atEntity($this->entity, Text::of('something that is no value stands in it.'));
         }
         $this->at += strlen($token[0]);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Ifc\Step;
 
+use Heurema\Language\Text;
+
 /**
  * A STEP physical file (ISO 10303-21): where each entity stands in it. Entities are read when they are asked for.
  */
@@ -39,15 +41,17 @@ final class StepFile
     public function __construct(private readonly string $text)
     {
         if (strlen($text) > self::LARGEST_BYTES) {
-            throw new UnreadableFile('A building model is at most '.intdiv(self::LARGEST_BYTES, 1024 * 1024).' MB large.');
+            throw new UnreadableFile(
+                Text::of('A building model is at most {most} MB large.', most: intdiv(self::LARGEST_BYTES, 1024 * 1024)),
+            );
         }
         if (preg_match('~^\xEF?\xBB?\xBF?\s*ISO-10303-21\s*;~', $text) !== 1) {
-            throw new UnreadableFile('It does not begin with ISO-10303-21: this is no building model as a STEP physical file.');
+            throw new UnreadableFile(Text::of('It does not begin with ISO-10303-21: this is no building model as a STEP physical file.'));
         }
         $this->schema = self::schemaOf($text);
         $start = preg_match('~\bDATA\s*(?:\([^;]*\))?\s*;~', $text, $found, PREG_OFFSET_CAPTURE) === 1
             ? $found[0][1] + strlen($found[0][0])
-            : throw new UnreadableFile('It has no DATA section.');
+            : throw new UnreadableFile(Text::of('It has no DATA section.'));
         $this->index($start);
     }
 
@@ -57,7 +61,7 @@ final class StepFile
         if (isset($this->read[$id])) {
             return $this->read[$id];
         }
-        $offset = $this->offsets[$id] ?? throw UnreadableFile::atEntity($id, 'it is referred to and not written anywhere.');
+        $offset = $this->offsets[$id] ?? throw UnreadableFile::atEntity($id, Text::of('it is referred to and not written anywhere.'));
         preg_match('~\G(\w*+)\s*+~', $this->text, $found, 0, $offset);
         $from = $offset + strlen($found[0] ?? '');
         preg_match("~\\G(?:[^';]++|'[^']*+')*+~", $this->text, $record, 0, $from);
@@ -95,8 +99,8 @@ final class StepFile
 
         throw new UnreadableFile(
             $schema === ''
-                ? 'It does not say its schema.'
-                : "Its schema is {$schema}; IFC2X3, IFC4 and IFC4X3 are read.",
+                ? Text::of('It does not say its schema.')
+                : Text::of('Its schema is {schema}; IFC2X3, IFC4 and IFC4X3 are read.', schema: $schema),
         );
     }
 
@@ -106,7 +110,7 @@ final class StepFile
         while (preg_match(self::RECORD, $this->text, $record, PREG_OFFSET_CAPTURE, $at) === 1) {
             $last = (int) $record[1][0];
             if (isset($this->offsets[$last])) {
-                throw UnreadableFile::atEntity($last, 'it is written twice.');
+                throw UnreadableFile::atEntity($last, Text::of('it is written twice.'));
             }
             $type = strtoupper($record[2][0]);
             $this->offsets[$last] = $record[2][1];
@@ -115,14 +119,16 @@ final class StepFile
             }
             $at += strlen($record[0][0]);
             if (count($this->offsets) > self::MOST_ENTITIES) {
-                throw new UnreadableFile('It has more than '.number_format(self::MOST_ENTITIES).' entities.');
+                throw new UnreadableFile(Text::of('It has more than {most} entities.', most: number_format(self::MOST_ENTITIES)));
             }
         }
         if (preg_match('~\G'.self::SPACE.'ENDSEC\s*;~s', $this->text, $found, 0, $at) !== 1) {
             $line = substr_count($this->text, "\n", 0, $at + strspn($this->text, " \t\r\n", $at)) + 1;
-            $whole = $last === 0 ? 'there is none.' : "the last one that is whole is #{$last}.";
+            $whole = $last === 0 ? Text::of('there is none.') : Text::of('the last one that is whole is #{last}.', last: $last);
 
-            throw new UnreadableFile("Line {$line}: expected an entity or the end of the section; {$whole}");
+            throw new UnreadableFile(
+                Text::of('Line {line}: expected an entity or the end of the section; {whole}', line: $line, whole: $whole),
+            );
         }
     }
 }

@@ -59,7 +59,7 @@ final readonly class JsonCursor
     public function get(string $key): self
     {
         if (!$this->has($key)) {
-            throw $this->child($key)->refuse('missing');
+            throw $this->child($key)->refuse(Text::of('missing'));
         }
 
         return $this->child($key);
@@ -190,7 +190,10 @@ final readonly class JsonCursor
             ));
         }
         if (preg_match(self::NO_TEXT, $this->value, $found) === 1) {
-            throw $this->refuse(sprintf('expected a text without control characters, found U+%04X', mb_ord($found[0])));
+            throw $this->refuse(Text::of(
+                'expected a text without control characters, found U+{code}',
+                code: sprintf('%04X', mb_ord($found[0])),
+            ));
         }
 
         return $this->value;

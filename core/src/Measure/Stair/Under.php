@@ -7,6 +7,7 @@ namespace Heurema\Measure\Stair;
 use Heurema\Geometry\Overlap;
 use Heurema\Geometry\Polygon;
 use Heurema\Geometry\Ring;
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -78,7 +79,7 @@ final class Under extends SubjectMeasure
             if ($door->type() === SubjectType::Door) {
                 $across = $door->wall->line()->direction()->left()->times($door->wall->thickness + 2 * self::STEP);
                 $ways[] = [
-                    "the way through {$door->name()}",
+                    Text::of('the way through {door}', door: $door->name()),
                     new Polygon(
                         Ring::rectangle(
                             $door->span()->from->minus($across->times(0.5)),

@@ -1,6 +1,6 @@
 @php($form = $page->inspector->stair()->form())
 <form class="fields" data-form="stair-form" data-tries novalidate>
-    <label for="stair-outline">Runs</label>
+    <label for="stair-outline">Shape</label>
     <select id="stair-outline" name="outline">@foreach (Heurema\Drafting\StairOutline::cases() as $outline)<option value="{{ $outline->value }}" @selected($outline === $form->outline)>{{ $outline->words() }}</option>@endforeach</select>
     <label for="stair-hand">Turns, climbing</label>
     <select id="stair-hand" name="hand">@foreach (['left', 'right'] as $hand)<option value="{{ $hand }}" @selected($hand === $form->hand->value)>{{ $hand }}</option>@endforeach</select>
