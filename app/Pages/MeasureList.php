@@ -77,16 +77,7 @@ final readonly class MeasureList
         return match (true) {
             $words !== [] && count($words) <= self::MOST_WORDS => __('one of :words', ['words' => implode(', ', $words)]),
             $words !== [] => __('one of :count words of the format', ['count' => count($words)]),
-            default => match ($type) {
-                AnswerType::Length => __('a length'),
-                AnswerType::Area => __('an area'),
-                AnswerType::Angle => __('an angle'),
-                AnswerType::Ratio => __('a share'),
-                AnswerType::Count => __('a count'),
-                AnswerType::AirFlow => __('an air flow'),
-                AnswerType::YesNo => __('yes or no'),
-                AnswerType::Word => __('a word'),
-            },
+            default => $type->words(),
         };
     }
 }

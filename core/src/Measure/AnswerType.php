@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure;
 
+use Heurema\Language\Text;
 use Heurema\Units\Quantity;
 
 /** What kind of answer a measure gives. */
@@ -17,6 +18,20 @@ enum AnswerType
     case AirFlow;
     case YesNo;
     case Word;
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Length => Text::of('a length'),
+            self::Area => Text::of('an area'),
+            self::Angle => Text::of('an angle'),
+            self::Ratio => Text::of('a share'),
+            self::Count => Text::of('a count'),
+            self::AirFlow => Text::of('an air flow'),
+            self::YesNo => Text::of('yes or no'),
+            self::Word => Text::of('a word'),
+        };
+    }
 
     /** @throws \LogicException for words, and for yes and no */
     public function quantity(): Quantity

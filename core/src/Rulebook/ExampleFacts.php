@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -80,6 +81,7 @@ final readonly class ExampleFacts implements Facts
             return (string) $stated;
         }
 
-        return Figure::read((string) $stated)->amount ?? throw new UnreadableExpression("\"{$stated}\" is no figure");
+        return Figure::read((string) $stated)->amount
+            ?? throw new UnreadableExpression(Text::of('"{text}" is no figure', text: (string) $stated));
     }
 }

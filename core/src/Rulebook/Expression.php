@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\NotApplicable;
 use Heurema\Measure\Unknown;
@@ -43,7 +44,7 @@ final readonly class Expression implements Limit
     public static function read(string $text, Vocabulary $vocabulary): self
     {
         if (strlen($text) > self::LONGEST) {
-            throw new UnreadableExpression('an expression is at most '.self::LONGEST.' characters long');
+            throw new UnreadableExpression(Text::of('an expression is at most {most} characters long', most: self::LONGEST));
         }
         $text = Figure::plainly($text);
         $figure = Figure::read($text);
@@ -52,7 +53,7 @@ final readonly class Expression implements Limit
         $plain = preg_replace_callback('/(?<![\w.\/])(?:'.Figure::PATTERN
             .')/', static function (array $found) use (&$figures, &$inInches): string {
                 $name = 'figure_'.count($figures);
-                $read = Figure::read($found[0]) ?? throw new UnreadableExpression("\"{$found[0]}\" is no figure");
+                $read = Figure::read($found[0]) ?? throw new UnreadableExpression(Text::of('"{text}" is no figure', text: $found[0]));
                 $figures[$name] = $read->amount;
                 $inInches = $inInches && $read->inInches;
 
@@ -68,7 +69,12 @@ final readonly class Expression implements Limit
             ];
             $tree = (new Parser([]))->parse((new Lexer())->tokenize((string) $plain), $names);
         } catch (SyntaxError $e) {
-            throw new UnreadableExpression("cannot read \"{$text}\": ".$e->getMessage().' Figures have the units '.Figure::UNITS.'.');
+            throw new UnreadableExpression(Text::of(
+                'cannot read "{text}": {why} Figures have the units {units}.',
+                text: $text,
+                why: $e->getMessage(),
+                units: Figure::UNITS,
+            ));
         }
         $term = (new TermReader($vocabulary, $figures))->read($tree);
 
@@ -76,7 +82,7 @@ final readonly class Expression implements Limit
 
         return new self(
             $text,
-            $term->answer() ?? throw new UnreadableExpression("\"{$text}\" is a list"),
+            $term->answer() ?? throw new UnreadableExpression(Text::of('"{text}" is a list', text: $text)),
             $term,
             $figure !== null,
             $inInches,

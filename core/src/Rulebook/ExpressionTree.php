@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Symfony\Component\ExpressionLanguage\Node\ConstantNode;
 use Symfony\Component\ExpressionLanguage\Node\GetAttrNode;
 use Symfony\Component\ExpressionLanguage\Node\NameNode;
@@ -40,7 +41,7 @@ final class ExpressionTree
             || !$holder instanceof NameNode
             || !$key instanceof ConstantNode
         ) {
-            throw new UnreadableExpression('expected a measure such as room.use');
+            throw new UnreadableExpression(Text::of('expected a measure such as room.use'));
         }
 
         return self::text($holder, 'name').'.'.self::text($key, 'value');
@@ -54,7 +55,7 @@ final class ExpressionTree
             $word = $pair[1] ?? null;
             $words[] = $word instanceof ConstantNode
                 ? self::text($word, 'value')
-                : throw new UnreadableExpression('expected a list of words');
+                : throw new UnreadableExpression(Text::of('expected a list of words'));
         }
 
         return $words;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
+
 /** The words that something may be, and the nearest of them to a word that it cannot be. */
 final class KnownWords
 {
@@ -16,7 +18,12 @@ final class KnownWords
     public static function check(string $word, array $known, string $what): void
     {
         if ($known !== [] && !in_array($word, $known, true)) {
-            throw new UnreadableExpression("{$what} is never \"{$word}\"; did you mean \"".self::nearest($word, $known).'"?');
+            throw new UnreadableExpression(Text::of(
+                '{what} is never "{word}"; did you mean "{nearest}"?',
+                what: $what,
+                word: $word,
+                nearest: self::nearest($word, $known),
+            ));
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
+
 /** What a rule book and the books under it that it amends come to together: its groups, its settings and its rules. */
 final class Layers
 {
@@ -45,10 +47,10 @@ final class Layers
         while ($book->has('amends')) {
             $id = $book->text('amends');
             if (in_array($id, $ids, true)) {
-                throw $book->refuse("it amends \"{$id}\", which amends it in turn");
+                throw $book->refuse(Text::of('it amends "{name}", which amends it in turn', name: $id));
             }
             if (count($ids) > self::DEEPEST) {
-                throw $book->refuse('more than '.self::DEEPEST.' books amend one another');
+                throw $book->refuse(Text::of('more than {most} books amend one another', most: self::DEEPEST));
             }
             $book = $base($id);
             array_unshift($books, $book);
@@ -73,7 +75,7 @@ final class Layers
         $layer = $book->text('book');
         foreach ($book->has('amends') ? [] : array_filter(['changes', 'off'], $book->has(...)) as $key) {
             if ($book->entries($key) !== []) {
-                throw $book->refuse("\"{$key}\" needs \"amends\": the book whose rules it is about");
+                throw $book->refuse(Text::of('"{key}" needs "amends": the book whose rules it is about', key: $key));
             }
         }
         foreach ($book->has('amends') ? $book->entries('changes') : [] as $change) {
@@ -86,7 +88,7 @@ final class Layers
         foreach ($book->entries('rules') as $rule) {
             $id = $rule->text('id');
             if (isset($this->rules[$id])) {
-                throw $rule->refuse("there is another rule \"{$id}\"");
+                throw $rule->refuse(Text::of('there is another rule "{rule}"', rule: $id));
             }
             $this->rules[$id] = new LayeredRule($rule, $layer);
         }
@@ -98,7 +100,7 @@ final class Layers
         $change->allow(['rule', 'part', ...RuleReader::LIMITS, 'when', 'unless', 'because', 'source', 'examples']);
         $limits = array_values(array_filter(RuleReader::LIMITS, $change->has(...)));
         if (count($limits) > 1 || ($limits === [] && !$change->has('when') && !$change->has('unless'))) {
-            throw $change->refuse('expected one of '.implode(', ', RuleReader::LIMITS).', or when, or unless');
+            throw $change->refuse(Text::of('expected one of {list}, or when, or unless', list: implode(', ', RuleReader::LIMITS)));
         }
         $entry = $this->rule($change)->entry->without(['examples']);
         if ($limits !== []) {
@@ -121,8 +123,8 @@ final class Layers
         if (!$change->has('part') || !in_array($change->text('part'), $parts, true)) {
             throw $change->refuse(
                 $parts === []
-                    ? 'the rule has one measure and no parts'
-                    : 'the rule has several limits; "part" is one of '.implode(', ', $parts),
+                    ? Text::of('the rule has one measure and no parts')
+                    : Text::of('the rule has several limits; "part" is one of {list}', list: implode(', ', $parts)),
             );
         }
 
@@ -131,6 +133,8 @@ final class Layers
 
     private function rule(Mapping $change): LayeredRule
     {
-        return $this->rules[$change->text('rule')] ?? throw $change->refuse("there is no rule \"{$change->text('rule')}\" to change");
+        return $this->rules[$change->text('rule')] ?? throw $change->refuse(
+            Text::of('there is no rule "{rule}" to change', rule: $change->text('rule')),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Units\Amount;
 
 /** A mapping in a rule book being read; it knows the rule it belongs to, so that a refusal can name the line. */
@@ -21,7 +22,7 @@ final readonly class Mapping
     {
         foreach ($this->keys() as $key) {
             if (!in_array($key, $keys, true)) {
-                throw $this->refuse("unknown key \"{$key}\"; expected one of ".implode(', ', $keys));
+                throw $this->refuse(Text::of('unknown key "{key}"; expected one of {list}', key: $key, list: implode(', ', $keys)));
             }
         }
     }
@@ -114,7 +115,7 @@ final readonly class Mapping
     public function get(string $key): self
     {
         if (!$this->has($key)) {
-            throw $this->refuse("\"{$key}\" is missing");
+            throw $this->refuse(Text::of('"{key}" is missing', key: $key));
         }
 
         return new self($this->mapping()[$key], $this->yaml, $this->file, $this->mark);
@@ -130,7 +131,7 @@ final readonly class Mapping
     {
         $value = $this->has($key) ? $this->mapping()[$key] : [];
         if (!is_array($value)) {
-            throw $this->refuse("\"{$key}\" is a list");
+            throw $this->refuse(Text::of('"{key}" is a list', key: $key));
         }
         $items = array_is_list($value) ? $value : [$value];
 
@@ -141,7 +142,7 @@ final readonly class Mapping
     {
         $value = $this->scalar($key);
 
-        return is_bool($value) ? throw $this->refuse("\"{$key}\" is a text") : (string) $value;
+        return is_bool($value) ? throw $this->refuse(Text::of('"{key}" is a text', key: $key)) : (string) $value;
     }
 
     public function optionalText(string $key): ?string
@@ -153,7 +154,7 @@ final readonly class Mapping
     {
         $value = $this->get($key)->value;
 
-        return is_scalar($value) ? $value : throw $this->refuse("\"{$key}\" is a single value");
+        return is_scalar($value) ? $value : throw $this->refuse(Text::of('"{key}" is a single value', key: $key));
     }
 
     /** @return array<string, string|bool|float|int> */
@@ -172,7 +173,7 @@ final readonly class Mapping
     {
         $value = $this->get($key)->value;
         if (!is_array($value) || $value !== array_filter($value, is_string(...))) {
-            throw $this->refuse("\"{$key}\" is a list of words");
+            throw $this->refuse(Text::of('"{key}" is a list of words', key: $key));
         }
 
         return array_values(array_filter($value, is_string(...)));
@@ -183,9 +184,10 @@ final readonly class Mapping
     {
         $value = $this->get($key)->value;
         $pairs = [];
-        foreach (is_array($value) && array_is_list($value) ? $value : throw $this->refuse("\"{$key}\" is a list of pairs") as $pair) {
+        $noPairs = $this->refuse(Text::of('"{key}" is a list of pairs', key: $key));
+        foreach (is_array($value) && array_is_list($value) ? $value : throw $noPairs as $pair) {
             if (!is_array($pair) || count($pair) !== 2 || !is_scalar($pair[0] ?? null) || !is_scalar($pair[1] ?? null)) {
-                throw $this->refuse("\"{$key}\" is a list of pairs");
+                throw $this->refuse(Text::of('"{key}" is a list of pairs', key: $key));
             }
             $pairs[] = [(string) $pair[0], (string) $pair[1]];
         }
@@ -197,12 +199,12 @@ final readonly class Mapping
     {
         $text = $this->text($key);
 
-        return Figure::read($text)->amount ?? throw $this->refuse("\"{$text}\" is no amount with a unit");
+        return Figure::read($text)->amount ?? throw $this->refuse(Text::of('"{text}" is no amount with a unit', text: $text));
     }
 
     public function refuse(string $reason): UnreadableRuleBook
     {
-        $id = is_array($this->value) && is_string($this->value['id'] ?? null) ? "rule {$this->value['id']}: " : '';
+        $id = is_array($this->value) && is_string($this->value['id'] ?? null) ? Text::of('rule {rule}: ', rule: $this->value['id']) : '';
 
         return new UnreadableRuleBook($this->file, $this->mark === null ? null : $this->line(...$this->mark), $id.$reason);
     }
@@ -210,7 +212,7 @@ final readonly class Mapping
     /** @return array<array-key, mixed> */
     private function mapping(): array
     {
-        return is_array($this->value) ? $this->value : throw $this->refuse('expected a mapping of keys to values');
+        return is_array($this->value) ? $this->value : throw $this->refuse(Text::of('expected a mapping of keys to values'));
     }
 
     /** @return array{string, string}|null */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measure;
 use Heurema\Measure\Parameters;
@@ -18,7 +19,7 @@ final class ParameterReader
         $known = $measure->parameters();
         $values = [];
         foreach ($entry->optional('with')?->keys() ?? [] as $name) {
-            $kind = $known[$name] ?? throw $entry->refuse("the measure takes no \"{$name}\"");
+            $kind = $known[$name] ?? throw $entry->refuse(Text::of('the measure takes no "{name}"', name: $name));
             $values[$name] = $kind === AnswerType::Word ? self::word($entry, $name, $measure) : self::amount($entry, $name, $kind);
         }
 
@@ -46,6 +47,6 @@ final class ParameterReader
 
         return AnswerType::ofQuantity($amount->quantity) === $kind
             ? $amount
-            : throw $entry->refuse("\"{$name}\" is a ".strtolower($kind->name));
+            : throw $entry->refuse(Text::of('"{name}" is {kind}', name: $name, kind: $kind->words()));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Symfony\Component\Yaml\Exception\ParseException;
 use Symfony\Component\Yaml\Yaml;
 
@@ -19,7 +20,7 @@ final class PlainYaml
         foreach (explode("\n", $yaml) as $number => $line) {
             // what stands in quotes is text
             if (preg_match(self::REFERENCE, (string) preg_replace('/"(?:\\\\.|[^"\\\\])*"|\'[^\']*\'/', '""', $line)) === 1) {
-                throw new ParseException('Anchors (&) and aliases (*) are not read: write it out.', $number + 1, trim($line));
+                throw new ParseException(Text::of('Anchors (&) and aliases (*) are not read: write it out.'), $number + 1, trim($line));
             }
         }
 

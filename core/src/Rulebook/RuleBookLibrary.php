@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
+
 /** The rule books of a folder, one YAML file each, named after its id. */
 final class RuleBookLibrary
 {
@@ -87,7 +89,7 @@ final class RuleBookLibrary
     public function book(string $id): RuleBook
     {
         if (!in_array($id, $this->ids(), true)) {
-            throw new UnreadableRuleBook($id, null, 'no such rule book; there are '.implode(', ', $this->ids()));
+            throw new UnreadableRuleBook($id, null, Text::of('no such rule book; there are {list}', list: implode(', ', $this->ids())));
         }
 
         return $this->read[$id] ??= $this->reader->readFile("{$this->folder}/{$id}.yaml");

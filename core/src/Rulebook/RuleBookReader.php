@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Rulebook\Language\Setting;
 use Heurema\Rulebook\Language\Speech;
@@ -24,12 +25,16 @@ final readonly class RuleBookReader implements BookReader
     {
         $yaml = is_file($file) ? file_get_contents($file) : false;
         if ($yaml === false) {
-            throw new UnreadableRuleBook($file, null, 'no such rule book');
+            throw new UnreadableRuleBook($file, null, Text::of('no such rule book'));
         }
 
         $book = $this->read($yaml, $file);
         if ($book->id !== basename($file, '.yaml')) {
-            throw new UnreadableRuleBook($file, null, "it calls itself \"{$book->id}\"; a book has the name of its file");
+            throw new UnreadableRuleBook(
+                $file,
+                null,
+                Text::of('it calls itself "{name}"; a book has the name of its file', name: $book->id),
+            );
         }
 
         return $book;
@@ -43,7 +48,7 @@ final readonly class RuleBookReader implements BookReader
     public function read(string $yaml, string $file): RuleBook
     {
         if (strlen($yaml) > self::LARGEST_BYTES) {
-            throw new UnreadableRuleBook($file, null, 'a rule book is at most 2 MB large');
+            throw new UnreadableRuleBook($file, null, Text::of('a rule book is at most 2 MB large'));
         }
         return $this->book(self::parse($yaml, $file), static fn(string $id): Mapping => self::beside($file, $id));
     }
@@ -58,7 +63,7 @@ final readonly class RuleBookReader implements BookReader
     public function readAmong(array $texts, string $id): RuleBook
     {
         $kept = static fn(string $id): Mapping => self::parse(
-            $texts[$id] ?? throw new UnreadableRuleBook($id, null, 'no such rule book was kept'),
+            $texts[$id] ?? throw new UnreadableRuleBook($id, null, Text::of('no such rule book was kept')),
             $id,
         );
 
@@ -83,7 +88,7 @@ final readonly class RuleBookReader implements BookReader
             : false;
 
         return $yaml === false
-            ? throw new UnreadableRuleBook($file, null, "there is no rule book \"{$id}\" to amend")
+            ? throw new UnreadableRuleBook($file, null, Text::of('there is no rule book "{name}" to amend', name: $id))
             : self::parse($yaml, $path);
     }
 
@@ -96,10 +101,10 @@ final readonly class RuleBookReader implements BookReader
         ]);
         $layers = Layers::of($entry, $base);
         $vocabulary = new Vocabulary($this->measures, self::groups($layers), self::settings($layers), $this->quantities($layers));
-        $units = UnitSystem::tryFrom($entry->text('units')) ?? throw $entry->refuse('units are imperial or metric');
+        $units = UnitSystem::tryFrom($entry->text('units')) ?? throw $entry->refuse(Text::of('units are imperial or metric'));
         $tolerance = $entry->figure('building_tolerance');
         if ($tolerance->quantity !== Quantity::Length) {
-            throw $entry->refuse('building_tolerance is a length');
+            throw $entry->refuse(Text::of('building_tolerance is a length'));
         }
 
         return new RuleBook(
@@ -121,7 +126,7 @@ final readonly class RuleBookReader implements BookReader
     private function rules(Mapping $entry, Layers $layers, Vocabulary $vocabulary): array
     {
         if (count($layers->rules) > self::MOST_RULES) {
-            throw $entry->refuse('a rule book holds at most '.self::MOST_RULES.' rules');
+            throw $entry->refuse(Text::of('a rule book holds at most {most} rules', most: self::MOST_RULES));
         }
 
         return array_values(array_map((new RuleReader($vocabulary))->read(...), $layers->rules));
@@ -148,9 +153,13 @@ final readonly class RuleBookReader implements BookReader
             $quantity = $entry->get($name);
             $quantity->allow(['measure', 'with']);
             $measure = $this->measures->get($quantity->text('measure'))
-                ?? throw $quantity->refuse("there is no measure \"{$quantity->text('measure')}\"");
+                ?? throw $quantity->refuse(Text::of('there is no measure "{measure}"', measure: $quantity->text('measure')));
             if ($this->measures->get($name) !== null || preg_match("/^{$measure->subject()->value}\.[a-z][a-z0-9_]*$/", $name) !== 1) {
-                throw $quantity->refuse("\"{$name}\" is no new name of something measured on a {$measure->subject()->value}");
+                throw $quantity->refuse(Text::of(
+                    '"{name}" is no new name of something measured on a {subject}',
+                    name: $name,
+                    subject: $measure->subject()->value,
+                ));
             }
             $quantities[$name] = new NamedMeasure($name, $measure, ParameterReader::read($quantity, $measure));
         }
@@ -169,7 +178,7 @@ final readonly class RuleBookReader implements BookReader
             $words = $setting->has('words') ? $setting->texts('words') : [];
             $value = is_bool($default) ? $default : (Figure::read((string) $default)->amount ?? (string) $default);
             if (is_string($value) && !in_array($value, $words, true)) {
-                throw $setting->refuse("\"{$value}\" is not among the setting's words");
+                throw $setting->refuse(Text::of('"{word}" is not among the setting’s words', word: $value));
             }
             $settings[$name] = new Setting(
                 $name,

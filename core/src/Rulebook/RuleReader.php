@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measure;
 use Heurema\Measure\Parameters;
@@ -35,7 +36,7 @@ final readonly class RuleReader
         $entry = $layered->entry;
         $entry->allow(self::KEYS);
         $subject = SubjectType::tryFrom($entry->text('subject'))
-            ?? throw $entry->refuse("there is no subject \"{$entry->text('subject')}\"");
+            ?? throw $entry->refuse(Text::of('there is no subject "{subject}"', subject: $entry->text('subject')));
 
         return new Rule(
             id: $entry->text('id'),
@@ -60,7 +61,7 @@ final readonly class RuleReader
     private function isDoubtful(Mapping $entry): bool
     {
         if ($entry->has('certainty') && ($entry->text('certainty') !== 'doubtful' || !$entry->has('note'))) {
-            throw $entry->refuse('"certainty" is doubtful, with a note of what differs, or left out');
+            throw $entry->refuse(Text::of('"certainty" is doubtful, with a note of what differs, or left out'));
         }
 
         return $entry->has('certainty');
@@ -85,27 +86,27 @@ final readonly class RuleReader
         foreach (['exists' => false, 'every' => true] as $key => $every) {
             $kinds = array_map($this->candidates(...), $entry->entries($key));
             if ($every && array_filter($kinds, static fn(Candidates $kind): bool => $kind->needs === []) !== []) {
-                throw $entry->refuse('"every" needs something');
+                throw $entry->refuse(Text::of('"every" needs something'));
             }
             if ($kinds !== []) {
                 return new Existence($every, $kinds);
             }
         }
 
-        throw $entry->refuse('expected a measure with a limit, all, any, exists or every');
+        throw $entry->refuse(Text::of('expected a measure with a limit, all, any, exists or every'));
     }
 
     /** @param Mapping $limits where the limit stands; the measure may stand elsewhere */
     private function limited(Mapping $entry, Mapping $limits, SubjectType $subject): Comparison|Between|WordRequirement
     {
         $name = $entry->text('measure');
-        $measure = $this->vocabulary->measure($name) ?? throw $entry->refuse("there is no measure \"{$name}\"");
+        $measure = $this->vocabulary->measure($name) ?? throw $entry->refuse(Text::of('there is no measure "{measure}"', measure: $name));
         if ($measure->subject() !== $subject) {
-            throw $entry->refuse("{$name} is not measured on a {$subject->value}");
+            throw $entry->refuse(Text::of('{measure} is not measured on a {subject}', measure: $name, subject: $subject->value));
         }
         $named = array_values(array_filter(self::LIMITS, $limits->has(...)));
         if (count($named) !== 1) {
-            throw $entry->refuse('expected one of '.implode(', ', self::LIMITS));
+            throw $entry->refuse(Text::of('expected one of {list}', list: implode(', ', self::LIMITS)));
         }
         $with = ParameterReader::read($entry, $measure);
 
@@ -126,7 +127,7 @@ final readonly class RuleReader
             : $measure->answer() === AnswerType::Word && array_filter($wanted, is_string(...)) === $wanted;
 
         if ($wanted === [] || !$fits) {
-            throw $limits->refuse("\"{$key}\" does not fit {$measure->name()}");
+            throw $limits->refuse(Text::of('"{key}" does not fit {measure}', key: $key, measure: $measure->name()));
         }
         foreach (array_filter($wanted, is_string(...)) as $word) {
             try {
@@ -147,7 +148,9 @@ final readonly class RuleReader
         [$low, $high] = [$this->limit($range, 'low', $measure), $this->limit($range, 'high', $measure)];
         [$least, $most] = [Figure::read($low->text()), Figure::read($high->text())];
         if ($least !== null && $most !== null && !$least->amount->isAtMost($most->amount)) {
-            throw $limits->refuse("between: low is {$low->text()}, which is more than high, {$high->text()}");
+            throw $limits->refuse(
+                Text::of('between: low is {low}, which is more than high, {high}', low: $low->text(), high: $high->text()),
+            );
         }
 
         return new Between(
@@ -159,7 +162,7 @@ final readonly class RuleReader
     private function none(Mapping $limits, Measure $measure, Parameters $with): Comparison
     {
         if ($limits->scalar('none') !== true || $measure->answer() !== AnswerType::Count) {
-            throw $limits->refuse("\"none: true\" is for what is counted, {$measure->name()} is not");
+            throw $limits->refuse(Text::of('"none: true" is for what is counted, {measure} is not', measure: $measure->name()));
         }
 
         return new Comparison($measure->name(), $with, Bound::AtMost, Expression::read('0', $this->vocabulary));
@@ -170,11 +173,11 @@ final readonly class RuleReader
         $limit = $limits->isMapping($key) ? $this->table($limits->get($key)) : $this->expression($limits, $key);
 
         if ($limit->answer() !== $measure->answer()) {
-            throw $limits->refuse("the limit \"{$limit->text()}\" does not fit {$measure->name()}");
+            throw $limits->refuse(Text::of('the limit "{limit}" does not fit {measure}', limit: $limit->text(), measure: $measure->name()));
         }
         $constant = $limit instanceof Expression ? $limit->constant() : null;
         if ($constant !== null && ($constant->number < 0 || !is_finite($constant->number))) {
-            throw $limits->refuse("{$key}: \"{$limit->text()}\" is below nothing, or without end");
+            throw $limits->refuse(Text::of('{key}: "{limit}" is below nothing, or without end', key: $key, limit: $limit->text()));
         }
 
         return $limit;
@@ -184,20 +187,20 @@ final readonly class RuleReader
     {
         $entry->allow(['by', 'match', 'rows']);
         $by = $this->expression($entry, 'by');
-        $match = TableMatch::tryFrom($entry->text('match')) ?? throw $entry->refuse('"match" is from, up_to or exactly');
+        $match = TableMatch::tryFrom($entry->text('match')) ?? throw $entry->refuse(Text::of('"match" is from, up_to or exactly'));
         $rows = [];
         foreach ($entry->pairs('rows') as [$key, $value]) {
             $rows[] = [$this->figure($entry, $key), $this->figure($entry, $value)];
         }
         if ($rows === [] || count($rows) > self::MOST_ROWS) {
-            throw $entry->refuse('a table has 1 to '.self::MOST_ROWS.' rows');
+            throw $entry->refuse(Text::of('a table has 1 to {most} rows', most: self::MOST_ROWS));
         }
         foreach ($rows as $number => [$key, $value]) {
             if (AnswerType::ofQuantity($key->quantity) !== $by->answer() || $value->quantity !== $rows[0][1]->quantity) {
-                throw $entry->refuse('the rows of the table do not fit what it goes by, or one another');
+                throw $entry->refuse(Text::of('the rows of the table do not fit what it goes by, or one another'));
             }
             if ($number > 0 && $key->isAtMost($rows[$number - 1][0])) {
-                throw $entry->refuse('the rows of a table ascend');
+                throw $entry->refuse(Text::of('the rows of a table ascend'));
             }
         }
 
@@ -206,7 +209,7 @@ final readonly class RuleReader
 
     private function figure(Mapping $entry, string $text): Amount
     {
-        return Figure::read($text)->amount ?? throw $entry->refuse("\"{$text}\" is no amount with a unit");
+        return Figure::read($text)->amount ?? throw $entry->refuse(Text::of('"{text}" is no amount with a unit', text: $text));
     }
 
     private function preference(Mapping $prefer, Mapping $rule, SubjectType $subject): Preference
@@ -214,7 +217,7 @@ final readonly class RuleReader
         $prefer->allow(['at_least', 'at_most', 'more_than', 'less_than', 'when', 'source']);
         $comparison = $this->limited($rule, $prefer, $subject);
         if (!$comparison instanceof Comparison) {
-            throw $prefer->refuse('what is preferred is at_least or at_most');
+            throw $prefer->refuse(Text::of('what is preferred is at_least or at_most'));
         }
 
         return new Preference($comparison, $this->condition($prefer, 'when'), $prefer->text('source'));
@@ -225,7 +228,7 @@ final readonly class RuleReader
     {
         $entry->allow(['name', 'when']);
 
-        return new Exemption($entry->text('name'), $this->condition($entry, 'when') ?? throw $entry->refuse('"when" is missing'));
+        return new Exemption($entry->text('name'), $this->condition($entry, 'when') ?? throw $entry->refuse(Text::of('"when" is missing')));
     }
 
     private function anyOf(Mapping $entry, SubjectType $subject): ?AnyOf
@@ -243,13 +246,13 @@ final readonly class RuleReader
         $entry->allow(['name', 'needs']);
         $needs = array_map(fn(Mapping $need): Comparison|WordRequirement => $this->need($need, $subject), $entry->entries('needs'));
 
-        return $needs === [] ? throw $entry->refuse('"needs" is missing') : new Alternative($entry->text('name'), $needs);
+        return $needs === [] ? throw $entry->refuse(Text::of('"needs" is missing')) : new Alternative($entry->text('name'), $needs);
     }
 
     private function candidates(Mapping $entry): Candidates
     {
         $entry->allow(['among', 'where', 'needs']);
-        $subject = self::RELATIONS[$entry->text('among')] ?? throw $entry->refuse('"among" is windows, doors, fixtures or rooms');
+        $subject = self::RELATIONS[$entry->text('among')] ?? throw $entry->refuse(Text::of('"among" is windows, doors, fixtures or rooms'));
 
         return new Candidates(
             $entry->text('among'),
@@ -263,7 +266,9 @@ final readonly class RuleReader
         $entry->allow(['measure', 'with', ...self::LIMITS]);
         $need = $this->limited($entry, $entry, $subject);
 
-        return $need instanceof Between ? throw $entry->refuse('a need has one limit; put the two of a range beside each other') : $need;
+        return $need instanceof Between
+            ? throw $entry->refuse(Text::of('a need has one limit; put the two of a range beside each other'))
+            : $need;
     }
 
     private function example(Mapping $entry): Example
@@ -271,7 +276,7 @@ final readonly class RuleReader
         $entry->allow(['says', 'facts', ...array_keys(self::RELATIONS), 'settings', 'verdict']);
         $verdict = $entry->text('verdict');
         if (!in_array($verdict, self::VERDICTS, true)) {
-            throw $entry->refuse("\"{$verdict}\" is no verdict");
+            throw $entry->refuse(Text::of('"{word}" is no verdict', word: $verdict));
         }
         $related = [];
         foreach (array_keys(self::RELATIONS) as $relation) {
@@ -296,7 +301,7 @@ final readonly class RuleReader
 
         return $expression->answer() === AnswerType::YesNo
             ? $expression
-            : throw $entry->refuse("\"{$key}\" is a condition, \"{$expression->text()}\" is none");
+            : throw $entry->refuse(Text::of('"{key}" is a condition, "{text}" is none', key: $key, text: $expression->text()));
     }
 
     private function expression(Mapping $entry, string $key): Expression

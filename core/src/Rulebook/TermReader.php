@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measure;
 use Heurema\Rulebook\Language\Calculation;
@@ -45,7 +46,7 @@ final readonly class TermReader
             $node instanceof BinaryNode => $this->binary($node),
             $node instanceof ConditionalNode => $this->choice($node),
             $node instanceof ArrayNode => new Constant(ExpressionTree::words($node)),
-            default => throw new UnreadableExpression('an expression may compare and compute, nothing else'),
+            default => throw new UnreadableExpression(Text::of('an expression may compare and compute, nothing else')),
         };
     }
 
@@ -56,7 +57,7 @@ final readonly class TermReader
         return new Constant(match (true) {
             is_bool($value), is_string($value) => $value,
             is_int($value), is_float($value) => Amount::of(Quantity::Count, (float) $value),
-            default => throw new UnreadableExpression('expected a number, a word, true or false'),
+            default => throw new UnreadableExpression(Text::of('expected a number, a word, true or false')),
         });
     }
 
@@ -65,7 +66,9 @@ final readonly class TermReader
         $value = $this->figures[$name] ?? $this->vocabulary->groups[$name] ?? null;
 
         return new Constant(
-            $value ?? throw new UnreadableExpression("\"{$name}\" alone says nothing; expected a measure such as room.use"),
+            $value ?? throw new UnreadableExpression(
+                Text::of('"{word}" alone says nothing; expected a measure such as room.use', word: $name),
+            ),
         );
     }
 
@@ -76,7 +79,9 @@ final readonly class TermReader
         }
         $name = substr($path, strlen('settings.'));
 
-        return new Chosen($this->vocabulary->settings[$name] ?? throw new UnreadableExpression("the book has no setting \"{$name}\""));
+        return new Chosen($this->vocabulary->settings[$name] ?? throw new UnreadableExpression(
+            Text::of('the book has no setting "{name}"', name: $name),
+        ));
     }
 
     private function unary(UnaryNode $node): Term
@@ -107,14 +112,14 @@ final readonly class TermReader
                 $this->expect(AnswerType::Word, $left->answer());
                 $words = $right instanceof Constant && is_array($right->value)
                     ? $right->value
-                    : throw new UnreadableExpression('expected a list of words');
+                    : throw new UnreadableExpression(Text::of('expected a list of words'));
 
                 self::checkWords($left, $words);
 
                 return new Membership($operator === 'in', $left, $words);
             case '==': case '!=':
                 $this->expect(
-                    $left->answer() ?? throw new UnreadableExpression('a list is held against nothing; a word is in it'),
+                    $left->answer() ?? throw new UnreadableExpression(Text::of('a list is held against nothing; a word is in it')),
                     $right->answer(),
                 );
 
@@ -140,7 +145,7 @@ final readonly class TermReader
                 );
             case '/':
                 if ($right->isConstant() && self::isZero($right)) {
-                    throw new UnreadableExpression('nothing can be divided by 0');
+                    throw new UnreadableExpression(Text::of('nothing can be divided by 0'));
                 }
 
                 return new Calculation(
@@ -150,7 +155,7 @@ final readonly class TermReader
                     self::quotient(self::amount($left->answer()), self::amount($right->answer())),
                 );
             default:
-                throw new UnreadableExpression("the operator {$operator} is not known here");
+                throw new UnreadableExpression(Text::of('the operator {operator} is not known here', operator: $operator));
         }
     }
 
@@ -170,7 +175,7 @@ final readonly class TermReader
     {
         [$known, $what] = match (true) {
             $term instanceof Fact => [$term->words, $term->measure],
-            $term instanceof Chosen => [$term->setting->words, "the setting {$term->setting->name}"],
+            $term instanceof Chosen => [$term->setting->words, Text::of('the setting {name}', name: $term->setting->name)],
             default => [[], ''],
         };
         foreach ($words as $word) {
@@ -184,7 +189,7 @@ final readonly class TermReader
         $this->expect(AnswerType::YesNo, $condition->answer());
         $this->expect($then->answer(), $else->answer());
 
-        return new Choice($condition, $then, $else, $then->answer() ?? throw new UnreadableExpression('a choice between lists'));
+        return new Choice($condition, $then, $else, $then->answer() ?? throw new UnreadableExpression(Text::of('a choice between lists')));
     }
 
     private function part(Node $node, string $name): Term
@@ -195,38 +200,32 @@ final readonly class TermReader
     private static function amount(?AnswerType $answer): AnswerType
     {
         return $answer === null || $answer === AnswerType::YesNo || $answer === AnswerType::Word
-            ? throw new UnreadableExpression('words have no size')
+            ? throw new UnreadableExpression(Text::of('words have no size'))
             : $answer;
     }
 
     private static function product(AnswerType $left, AnswerType $right): AnswerType
     {
         return AnswerType::ofQuantity(
-            $left->quantity()->times($right->quantity()) ?? throw new UnreadableExpression('these two cannot be multiplied'),
+            $left->quantity()->times($right->quantity()) ?? throw new UnreadableExpression(Text::of('these two cannot be multiplied')),
         );
     }
 
     private static function quotient(AnswerType $left, AnswerType $right): AnswerType
     {
         return AnswerType::ofQuantity(
-            $left->quantity()->dividedBy($right->quantity()) ?? throw new UnreadableExpression('these two cannot be divided'),
+            $left->quantity()->dividedBy($right->quantity()) ?? throw new UnreadableExpression(Text::of('these two cannot be divided')),
         );
     }
 
     private function expect(?AnswerType $expected, ?AnswerType $found): void
     {
         if ($expected !== $found) {
-            throw new UnreadableExpression(sprintf('expected %s, found %s', self::word($expected), self::word($found)));
+            throw new UnreadableExpression(Text::of(
+                'expected {kind}, found {other}',
+                kind: $expected?->words() ?? Text::of('a list of words'),
+                other: $found?->words() ?? Text::of('a list of words'),
+            ));
         }
-    }
-
-    private static function word(?AnswerType $answer): string
-    {
-        return match ($answer) {
-            null => 'a list of words',
-            AnswerType::YesNo => 'a yes or no',
-            AnswerType::Area, AnswerType::Angle => 'an '.strtolower($answer->name),
-            default => 'a '.strtolower($answer->name),
-        };
     }
 }

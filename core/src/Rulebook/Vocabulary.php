@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Rulebook;
 
+use Heurema\Language\Text;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measure;
@@ -38,7 +39,7 @@ final readonly class Vocabulary
     /** @throws UnreadableExpression */
     public function answer(string $name): AnswerType
     {
-        $measure = $this->measure($name) ?? throw new UnreadableExpression("there is no measure \"{$name}\"");
+        $measure = $this->measure($name) ?? throw new UnreadableExpression(Text::of('there is no measure "{measure}"', measure: $name));
 
         return $measure->answer();
     }

@@ -148,7 +148,7 @@ final class BookLanguageTest extends TestCase
         yield 'a default that is no word of the setting' => [
             "settings:\n  climate: { title: t, default: hot, words: [mild] }\n",
             'subject: room, measure: room.doors, none: true',
-            'not among the setting\'s words',
+            'not among the setting’s words',
         ];
         yield 'a name of another subject' => [
             "quantities:\n  door.floor: { measure: room.floor_area }\n",

@@ -62,9 +62,9 @@ final class ExpressionTest extends TestCase
         yield ["room.use < 'hall'", 'words have no size'];
         yield ["room.use + 'hall'", 'words have no size'];
         yield ['- room.lit', 'words have no size'];
-        yield ['not room.floor_area', 'expected a yes or no'];
-        yield ['room.floor_area and room.lit', 'expected a yes or no'];
-        yield ['room.lit and room.floor_area', 'expected a yes or no'];
+        yield ['not room.floor_area', 'expected yes or no'];
+        yield ['room.floor_area and room.lit', 'expected yes or no'];
+        yield ['room.lit and room.floor_area', 'expected yes or no'];
         yield ["room.floor_area in ['hall']", 'expected a word'];
         yield ["room.use in 'hall'", 'expected a list of words'];
         yield ["['hall'] == ['hall']", 'a word is in it'];
@@ -72,7 +72,7 @@ final class ExpressionTest extends TestCase
         yield ['room.floor_area * room.floor_area', 'cannot be multiplied'];
         yield ['room.least_width / room.floor_area', 'cannot be divided'];
         yield ['room.lit ? room.floor_area : room.least_width', 'expected an area'];
-        yield ['room.floor_area ? 1 : 2', 'expected a yes or no'];
+        yield ['room.floor_area ? 1 : 2', 'expected yes or no'];
         yield ['sleeping', 'is a list'];
         yield ['awake', 'cannot read'];
         yield ['room', 'alone says nothing'];
