@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Board;
 
+use Heurema\Language\Texts;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Units\Amount;
 use Heurema\Units\UnitSystem;
@@ -62,6 +63,7 @@ final class Library
     ];
 
     /** Other words by which fixtures are looked for. */
+    #[Texts]
     private const ALSO = [
         'water_closet' => 'toilet wc', 'lavatory' => 'basin washbasin handbasin', 'vanity' => 'basin washbasin cabinet double',
         'bath' => 'tub bathtub', 'shower' => 'tray enclosure', 'shower_bath' => 'tub bathtub combined', 'sink' => 'basin',
@@ -77,7 +79,7 @@ final class Library
 
     public static function alsoCalled(FixtureKind $kind): string
     {
-        return self::ALSO[$kind->value] ?? '';
+        return isset(self::ALSO[$kind->value]) ? __(self::ALSO[$kind->value]) : '';
     }
 
     /** @return array<string, float> width, depth and height in mm, as far as known; and a base for what hangs */

@@ -54,7 +54,7 @@ final readonly class MissingValue
         $one = static fn(string $name): self => self::of($name, $words->of([$name])[0], $draft, $storey);
 
         return array_map(
-            static fn(string $names): array => array_map($one, explode(' or ', $names)),
+            static fn(string $names): array => array_map($one, MissingWords::alternatives($names)),
             array_values(array_unique($finding->outcome->missing)),
         );
     }

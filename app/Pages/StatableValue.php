@@ -9,6 +9,7 @@ use App\Board\Fields;
 use Heurema\Layout\Edit\Draft;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Layout\Layout;
+use Heurema\Review\MissingWords;
 
 /** A value that a finding lacks and that can be typed. */
 final readonly class StatableValue
@@ -24,7 +25,7 @@ final readonly class StatableValue
     {
         $found = [];
         foreach ($missing as $words) {
-            foreach (explode(' or ', $words) as $name) {
+            foreach (MissingWords::alternatives($words) as $name) {
                 [$element, $key] = [...explode('.', $name, 2), ''];
                 try {
                     $fields = $key === '' ? [] : Fields::of((new Draft($layout))->find($element)->element);

@@ -49,9 +49,15 @@ final class MissingWords
     public function of(array $missing): array
     {
         return array_values(array_unique(array_map(
-            fn(string $names): string => implode(Text::of(' or '), array_map($this->one(...), explode(' or ', $names))),
+            fn(string $names): string => implode(Text::of(' or '), array_map($this->one(...), self::alternatives($names))),
             $missing,
         )));
+    }
+
+    /** @return list<string> of which one has to be known: `r.ceiling or G.ceiling` names two, `a wall or divider between …` one */
+    public static function alternatives(string $names): array
+    {
+        return preg_match(self::BOUNDARY, $names) === 1 ? [$names] : explode(' or ', $names);
     }
 
     private function one(string $name): string

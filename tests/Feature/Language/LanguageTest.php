@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Language;
 
 use App\Actions\OpenProject;
+use App\Board\Library;
 use App\Examination\DecidedReports;
 use App\Models\Letter;
 use App\Models\Revision;
@@ -13,6 +14,7 @@ use App\Models\User;
 use Heurema\Language\Language;
 use Heurema\Language\Text;
 use Heurema\Layout\LayoutReader;
+use Heurema\Layout\Words\FixtureKind;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -112,6 +114,14 @@ final class LanguageTest extends TestCase
     public function test_lengths_are_typed_and_read_back_as_the_language_writes_them(Language $language, string $typed, string $said): void
     {
         $this->reading($language)->get('/lengths?'.http_build_query(['text' => $typed]))->assertSee($said);
+    }
+
+    public function test_fixtures_are_looked_for_by_words_of_the_language(): void
+    {
+        self::assertStringContainsString('toilet', Library::alsoCalled(FixtureKind::WaterCloset));
+        app()->setLocale(Language::Spanish->value);
+        self::assertStringContainsString('retrete', Library::alsoCalled(FixtureKind::WaterCloset));
+        self::assertSame('', Library::alsoCalled(FixtureKind::Urinal));
     }
 
     public function test_a_mail_is_in_the_language_of_whoever_gets_it(): void
