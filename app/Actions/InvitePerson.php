@@ -19,7 +19,7 @@ final class InvitePerson
     public function invite(User $by, string $email, Role $role): Invitation
     {
         return DB::transaction(static function () use ($by, $email, $role): Invitation {
-            $by->office->log($by, __(':email invited as :role', ['email' => $email, 'role' => $role->value]));
+            $by->office->log($by, __(':email invited as :role', ['email' => $email, 'role' => $role->words()]));
             $token = Str::random(48);
             $invitation = Invitation::query()->create([
                 'office_id' => $by->office_id, 'user_id' => $by->id, 'email' => Str::lower($email), 'role' => $role,
@@ -31,7 +31,7 @@ final class InvitePerson
                 __(':name invites you to :name2 as :role. The link below is good for :days days.', [
                     'name' => $by->name,
                     'name2' => $by->office->name,
-                    'role' => $role->value,
+                    'role' => $role->words(),
                     'days' => Invitation::DAYS,
                 ]),
                 Link::to('invitations.show', $token),

@@ -146,7 +146,7 @@ final readonly class ElementList
     /** How long and wide it is between its walls, along its longest side and across it. */
     private function sides(RoomSpace $room): string
     {
-        return implode(' by ', array_map(
+        return implode(__(' by '), array_map(
             fn(Chain $chain): string => $this->home->length($chain->overall()[0]->length()),
             array_filter(RoomChains::of($room, WallDatum::Finished), static fn(Chain $chain): bool => $chain->overall() !== []),
         ));
@@ -174,7 +174,7 @@ final readonly class ElementList
         return __(':length long, :it:it2', [
             'length' => $this->home->length($length),
             'it' => $guard->height === null ? __('height not said') : __(':height high', ['height' => $this->home->length($guard->height)]),
-            'it2' => $guard->filling === null ? '' : ", {$guard->filling->value}",
+            'it2' => $guard->filling === null ? '' : ", {$guard->filling->words()}",
         ]);
     }
 

@@ -63,7 +63,7 @@ final readonly class FixtureList
     {
         $groups = [];
         foreach (FixtureGroup::cases() as $group) {
-            $groups[$group->value] = array_map(
+            $groups[$group->words()] = array_map(
                 fn(FixtureKind $kind): ListedFixture => $this->listed($this->usual($kind), ''),
                 $group->kinds(),
             );

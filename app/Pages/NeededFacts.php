@@ -20,7 +20,7 @@ use Heurema\Rulebook\WordRequirement;
 final class NeededFacts
 {
     /** A fact in an expression: `room.use`. */
-    private const FACT = '/\b(?!settings\.)[a-z]+\.([a-z_]+)/';
+    private const FACT = '/\b(?!settings\.)[a-z]+\.([a-z][a-z0-9_]*)/';
 
     /** @return list<string> in words, each once */
     public static function of(Rule $rule): array

@@ -84,7 +84,7 @@ final readonly class RuleBookPage
             $requirement instanceof Existence => ($requirement->every
                 ? __('Every one of its ')
                 : __('One of its ')).$requirement->words().': '
-                .implode('; or ', array_map($this->kind(...), $requirement->kinds)),
+                .implode(__('; or '), array_map($this->kind(...), $requirement->kinds)),
         };
     }
 
@@ -104,7 +104,8 @@ final readonly class RuleBookPage
     {
         $said = [];
         foreach ($facts as $name => $value) {
-            $said[] = str_replace(['.', '_'], ' ', $name).' '.(is_bool($value) ? Speech::word($value) : $value);
+            $words = array_map(Text::word(...), explode('.', $name));
+            $said[] = implode(' ', $words).' '.(is_bool($value) ? Speech::word($value) : Text::word((string) $value));
         }
 
         return implode(', ', $said);

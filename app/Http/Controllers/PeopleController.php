@@ -35,7 +35,7 @@ final class PeopleController
         }
         $role = $request->role();
         if ($role !== $person->role) {
-            $user->office->log($user, "{$person->name}: {$person->role->value} → {$role->value}");
+            $user->office->log($user, "{$person->name}: {$person->role->words()} → {$role->words()}");
             $person->update(['role' => $role]);
         }
 

@@ -33,18 +33,53 @@ final class FarFixturesTest extends MeasureTestCase
     #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
     public function test_units_of_one_run(float $turn, bool $isMirrored): void
     {
-        $isOne = static function (Sketch $kitchen): bool {
-            $home = $kitchen->home();
-
-            return count(Runs::of($home->rooms[0], $home)) === 1;
-        };
-        self::assertLimit(304.8, static fn(float $away): bool => $isOne(DrawnKitchen::at([[[
+        self::assertLimit(304.8, static fn(float $away): bool => self::isOneRun(DrawnKitchen::at([[[
             ['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 600 + $away, 1800],
         ], 'bottom']], $turn, $isMirrored)));
-        self::assertLimit(304.8, static fn(float $away): bool => $isOne(DrawnKitchen::at([
+        self::assertLimit(304.8, static fn(float $away): bool => self::isOneRun(DrawnKitchen::at([
             [[['a', 'base_cabinet', 0, 3350 - $away]], 'bottom'],
             [[['b', 'base_cabinet', 0, 2000]], 'right'],
         ], $turn, $isMirrored)));
+    }
+
+    /** A unit of the left leg goes on behind those of the right one. */
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_a_leg_that_goes_on_beyond_the_next_one(float $turn, bool $isMirrored): void
+    {
+        self::assertLimit(100.0, static fn(float $beyond): bool => self::isOneRun(DrawnKitchen::at([
+            [[['a', 'base_cabinet', 2000, 4000 + $beyond]], 'bottom'],
+            [[['b', 'base_cabinet', 700, 2000]], 'right'],
+        ], $turn, $isMirrored)));
+    }
+
+    /**
+     * On each of the walls of a room of 4 by 3 m.
+     *
+     * @param array{int, int} $at  of the first unit
+     * @param array{int, int} $way which way they follow one another
+     */
+    #[TestWith([[1000, 0], [1, 0], 90.0])]
+    #[TestWith([[4000, 1000], [0, 1], 180.0])]
+    #[TestWith([[3000, 3000], [-1, 0], 270.0])]
+    #[TestWith([[0, 2000], [0, -1], 0.0])]
+    public function test_backs_or_fronts_of_one_line(array $at, array $way, float $facing): void
+    {
+        $out = [-$way[1], $way[0]];
+        $beside = static fn(float $off, float $depth): Sketch => Sketch::room(4000, 3000, 'kitchen')
+            ->fixture('a', 'base_cabinet', $at[0], $at[1], $facing, 600, 650)
+            ->fixture(
+                'b',
+                'base_cabinet',
+                $at[0] + 600 * $way[0] + $off * $out[0],
+                $at[1] + 600 * $way[1] + $off * $out[1],
+                $facing,
+                600,
+                $depth,
+            );
+        // fronts 250 mm apart: only the backs are in one line
+        self::assertLimit(60.0, static fn(float $off): bool => self::isOneRun($beside($off, 400 - $off)));
+        // backs 300 mm apart: only the fronts are
+        self::assertLimit(160.0, static fn(float $off): bool => self::isOneRun($beside(300.0, 350 + $off)));
     }
 
     #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
@@ -77,6 +112,13 @@ final class FarFixturesTest extends MeasureTestCase
     private static function assertLimit(float $limit, callable $counts): void
     {
         self::assertSame([true, true, false], array_map($counts, [$limit - 0.1, $limit, $limit + 0.1]));
+    }
+
+    private static function isOneRun(Sketch $kitchen): bool
+    {
+        $home = $kitchen->home();
+
+        return count(Runs::of($home->rooms[0], $home)) === 1;
     }
 
     private static function isMeasured(string $measure, Sketch $kitchen, string $id): bool
