@@ -12,6 +12,15 @@ use Illuminate\Support\Facades\Storage;
 
 abstract class TestCase extends BaseTestCase
 {
+    /** What the factories make up is the same in every run. */
+    private const SEED = 2026;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        fake()->seed(self::SEED);
+    }
+
     /** Somebody else sits down at the browser. */
     public function actingAs(Authenticatable $user, $guard = null): static
     {

@@ -53,8 +53,13 @@ final class Mutations extends NodeVisitorAbstract
 
     public function enterNode(Node $node): ?int
     {
-        // what is thrown says why, attributes say what for: neither decides anything
-        if ($node instanceof Expr\Throw_ || $node instanceof Node\AttributeGroup || $node instanceof Node\Stmt\Declare_) {
+        // what is thrown says why, attributes say what for, interfaces what there is: none decides anything
+        $decides = !($node instanceof Expr\Throw_ || $node instanceof Node\AttributeGroup || $node instanceof Node\Stmt\Interface_);
+        if (!$decides || $node instanceof Node\Stmt\Declare_) {
+            return NodeTraverser::DONT_TRAVERSE_CHILDREN;
+        }
+        // that values are looked for strictly is held by PHPStan
+        if ($node instanceof Node\Arg && self::isStrictFlag($node)) {
             return NodeTraverser::DONT_TRAVERSE_CHILDREN;
         }
         foreach ($this->changes($node) as $changed) {
@@ -69,6 +74,16 @@ final class Mutations extends NodeVisitorAbstract
         }
 
         return null;
+    }
+
+    private static function isStrictFlag(Node\Arg $argument): bool
+    {
+        $call = $argument->getAttribute('parent');
+
+        return $call instanceof Expr\FuncCall
+            && $call->name instanceof Node\Name
+            && in_array($call->name->toString(), ['in_array', 'array_search'], true)
+            && ($call->args[2] ?? null) === $argument;
     }
 
     /** @return list<string> */

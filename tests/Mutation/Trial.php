@@ -6,23 +6,35 @@ namespace Tests\Mutation;
 
 use Symfony\Component\Process\Process;
 
-/** Runs the tests against a mutant: those of its folder first, then all of the core's, until one fails. */
-final class Trial
+/** Runs the tests that cover a mutant against it, until one fails. */
+final readonly class Trial
 {
-    private int $stage = 0;
     private Process $process;
 
     /**
-     * @param list<array{list<string>, float}> $stages the folders of tests, nearest first, and the seconds after which a mutant that is
-     *     still being tried never ends
+     * @param list<string> $tests   files of tests, in the order in which they are run
+     * @param float        $seconds after which a mutant that is still being tried never ends
      */
-    public function __construct(public readonly Mutant $mutant, private readonly string $copy, private readonly array $stages)
+    public function __construct(public Mutant $mutant, string $copy, array $tests, float $seconds)
     {
         file_put_contents($copy, $mutant->code((string) file_get_contents($mutant->file)));
-        $this->process = $this->start();
+        $class = 'Heurema\\'.strtr(substr($mutant->file, strlen('core/src/'), -strlen('.php')), '/', '\\');
+        $this->process = new Process(
+            [
+                PHP_BINARY, '-d', 'memory_limit=1G', '-d', 'pcov.enabled=0', 'vendor/bin/phpunit',
+                '--bootstrap', 'tests/Mutation/loaded.php', '--do-not-cache-result', '--stop-on-defect', '--no-output', ...$tests,
+            ],
+            env: ['HEUREMA_MUTANT_CLASS' => $class, 'HEUREMA_MUTANT_FILE' => $copy],
+            timeout: $seconds,
+        );
+        $this->process->start();
     }
 
-    /** @return bool|null whether a test failed; null while that is not known */
+    /**
+     * @return bool|null whether a test failed; null while that is not known
+     *
+     * @throws \Symfony\Component\Process\Exception\ProcessTimedOutException
+     */
     public function isKilled(): ?bool
     {
         if ($this->process->isRunning()) {
@@ -30,31 +42,7 @@ final class Trial
 
             return null;
         }
-        if ($this->process->getExitCode() !== 0) {
-            return true;
-        }
-        if (++$this->stage === count($this->stages)) {
-            return false;
-        }
-        $this->process = $this->start();
 
-        return null;
-    }
-
-    private function start(): Process
-    {
-        [$tests, $seconds] = $this->stages[$this->stage];
-        $class = 'Heurema\\'.strtr(substr($this->mutant->file, strlen('core/src/'), -strlen('.php')), '/', '\\');
-        $process = new Process(
-            [
-                PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--bootstrap', 'tests/Mutation/loaded.php',
-                '--do-not-cache-result', '--stop-on-defect', '--no-output', ...$tests,
-            ],
-            env: ['HEUREMA_MUTANT_CLASS' => $class, 'HEUREMA_MUTANT_FILE' => $this->copy],
-            timeout: $seconds,
-        );
-        $process->start();
-
-        return $process;
+        return $this->process->getExitCode() !== 0;
     }
 }

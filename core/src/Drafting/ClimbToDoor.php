@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Drafting;
 
 use Heurema\Geometry\Point;
+use Heurema\Geometry\Tolerance;
 use Heurema\Language\Text;
 use Heurema\Layout\Edit\RefusedEdit;
 use Heurema\Spatial\Home;
@@ -13,9 +14,6 @@ use Heurema\Spatial\PlacedOpening;
 /** What leads straight up from the ground to the middle of a door: how far it climbs, where it begins and which way it goes. In mm. */
 final readonly class ClimbToDoor
 {
-    /** Of a rise that is nothing, or a whole number of steps, but for rounding. */
-    private const ROUNDING = 0.05;
-
     /**
      * @param float $rise above zero
      * @param Point $out  away from the door, square to its wall; of length 1
@@ -39,7 +37,7 @@ final readonly class ClimbToDoor
                     : Text::of('Say how far the ground lies below the floor first: under The home, where nothing is chosen.'),
             );
         }
-        if ($floor - $ground <= self::ROUNDING) {
+        if ($floor - $ground <= Tolerance::TOUCH) {
             throw new RefusedEdit(Text::of('The ground lies no lower than the floor: {need} needed.', need: $need));
         }
         $out = $door->wall->line()->direction()->left()->times($door->left->isOpenAir() === true ? 1 : -1);
@@ -50,7 +48,7 @@ final readonly class ClimbToDoor
     /** The fewest equal parts of the rise of which none is higher. */
     public function parts(float $highest): int
     {
-        return max(1, (int) ceil(($this->rise - self::ROUNDING) / $highest));
+        return max(1, (int) ceil(($this->rise - Tolerance::TOUCH) / $highest));
     }
 
     /** This far before the face of the wall. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Kitchen;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 
 /**
@@ -14,9 +15,6 @@ final readonly class Rows
 {
     /** A leaf of 12 in is left of a unit that reaches into a corner, mm. */
     private const LEAF = 304.8;
-
-    /** Less than this is nothing, mm. */
-    private const NOTHING = 0.05;
 
     /** Not more of them are looked at. */
     private const MOST = 2000;
@@ -214,12 +212,12 @@ final readonly class Rows
         $least = static fn(?RowEnd $end, float $filler): float => $end === RowEnd::Wall ? $filler : 0.0;
         [$atLeft, $atRight] = [$least($left, $this->leastFiller), $least($right, $this->leastFiller)];
         $length = $room - $atLeft - $atRight;
-        if ($length < -self::NOTHING) {
+        if ($length < -Tolerance::TOUCH) {
             return [];
         }
         $fewest = $this->widths->fill($length);
         $more = $this->widths->inAs(count($fewest->widths) + 1, $length);
-        $isAsGood = $more->widths !== [] && $more->left <= $fewest->left + self::NOTHING;
+        $isAsGood = $more->widths !== [] && $more->left <= $fewest->left + Tolerance::TOUCH;
         $ways = [];
         foreach ([$fewest, ...$isAsGood ? [$more] : []] as $fill) {
             [$leftFiller, $rightFiller, $open] = $this->fillers($fill->left, $left, $right);
@@ -244,7 +242,7 @@ final readonly class Rows
         $canClose = static fn(?RowEnd $end): bool => $end !== null && $end !== RowEnd::Free;
 
         return match (true) {
-            $over < self::NOTHING => [0.0, 0.0, 0.0],
+            $over < Tolerance::TOUCH => [0.0, 0.0, 0.0],
             $left === RowEnd::Free || $right === RowEnd::Free => [0.0, 0.0, $over],
             $canClose($left) && !$canClose($right) => [$over, 0.0, 0.0],
             !$canClose($left) => [0.0, $over, 0.0],
@@ -265,7 +263,7 @@ final readonly class Rows
     {
         $units = [];
         $place = static function (RowUnit $unit) use (&$units, &$at): void {
-            if ($unit->width > self::NOTHING) {
+            if ($unit->width > Tolerance::TOUCH) {
                 $units[] = $unit;
                 $at = $unit->right();
             }

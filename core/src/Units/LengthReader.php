@@ -294,18 +294,30 @@ final class LengthReader
                 if ($rest > 0 && $rest < $below && $digits[$split] !== '0') {
                     $before = $this->typedBefore($fraction);
                     $before = $before === '' ? '' : "{$before} ";
-                    $other = intdiv($above, $below).' '.($above % $below)."/{$below}";
 
-                    throw UnreadableLength::doubtful(
-                        trim($this->typed),
-                        $fraction->at,
-                        ["{$before}{$whole} {$rest}/{$below}", "{$before}{$other}"],
-                    );
+                    throw UnreadableLength::doubtful(trim($this->typed), $fraction->at, [
+                        $before.$this->reading((int) $whole, $rest, $below),
+                        $before.$this->reading(intdiv($above, $below), $above % $below, $below),
+                    ]);
                 }
             }
         }
 
         return new TypedNumber($fraction->value, $fraction->text, $fraction->at, true);
+    }
+
+    /** A whole number and a fraction as they can be typed with the unit that stands next. */
+    private function reading(int $whole, int $above, int $below): string
+    {
+        $next = $this->peek();
+        $unit = $next?->is(LengthToken::UNIT) === true ? $next->text : '';
+
+        return match (true) {
+            in_array($unit, ['mm', 'cm', 'm'], true) => Decimal::trim($whole + $above / $below, 4)." {$unit}",
+            $unit === 'ft' => "{$whole} {$above}/{$below}'",
+            $unit === 'in' || $this->units === UnitSystem::Metric => "{$whole} {$above}/{$below}\"",
+            default => "{$whole} {$above}/{$below}",
+        };
     }
 
     private function metric(TypedNumber $quantity, string $unit, int $at): LengthTerm

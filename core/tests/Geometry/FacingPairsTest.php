@@ -43,9 +43,9 @@ final class FacingPairsTest extends TestCase
 
     public function test_faces_up_to_a_degree_from_parallel_count_by_their_narrow_end(): void
     {
-        $within = self::around([[0, 0], [5000, 0], [5000, 1200], [0, 1200 - 5000 * tan(deg2rad(0.9))]]);
-        self::assertEqualsWithDelta(1200 - 5000 * tan(deg2rad(0.9)), FacingPairs::closest($within, 100)?->length(), 1.0);
-        $beyond = self::around([[0, 0], [5000, 0], [5000, 1200], [0, 1200 - 5000 * tan(deg2rad(1.1))]]);
+        $within = self::around([[0, 0], [5000, 0], [5000, 1200], [0, 1200 - 5000 * tan(deg2rad(0.99))]]);
+        self::assertEqualsWithDelta(1200 - 5000 * tan(deg2rad(0.99)), FacingPairs::closest($within, 100)?->length(), 1.0);
+        $beyond = self::around([[0, 0], [5000, 0], [5000, 1200], [0, 1200 - 5000 * tan(deg2rad(1.01))]]);
         self::assertEqualsWithDelta(5000.0, FacingPairs::closest($beyond, 100)?->length(), 1.0, 'only the two ends are parallel');
     }
 

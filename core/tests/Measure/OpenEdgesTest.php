@@ -35,6 +35,15 @@ final class OpenEdgesTest extends MeasureTestCase
         self::assertSame(2.0, self::edges(self::stairwell([['id' => 'g1', 'line' => [[1400, 1375], [1400, 4500]], 'height' => 1000]])));
     }
 
+    /** A guard that leaves the edge by a sine of less than 0.05, some 2.9 degrees, runs along it. */
+    public function test_a_guard_that_leans_away_from_an_edge_does_not_close_it(): void
+    {
+        foreach ([[0.0495, 2.0], [0.0505, 3.0]] as [$sine, $open]) {
+            $line = [[1550, 1375], [1550 - 3125 * $sine / sqrt(1 - $sine ** 2), 4500]];
+            self::assertSame($open, self::edges(self::stairwell([['id' => 'g1', 'line' => $line, 'height' => 1000]])));
+        }
+    }
+
     public function test_low_walls_close_edges_and_are_guards_themselves(): void
     {
         $low = HeadroomTest::stairwell(

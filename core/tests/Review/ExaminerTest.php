@@ -13,6 +13,7 @@ use Heurema\Review\Report;
 use Heurema\Review\Verdict;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;
+use Heurema\Tests\Said;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
 use Opis\JsonSchema\Validator;
@@ -215,9 +216,22 @@ final class ExaminerTest extends TestCase
         self::assertSame(['35"', '36"', '1"'], [$missed->measuredBriefly(), $missed->limitBriefly(), $missed->missedBriefly()]);
         $met = self::finding('hall-width', Sketch::room(4000, 37 * self::INCH, 'hall'), 'r');
         self::assertSame([null, null], [$met->missedText(), $met->missedBriefly()]);
+        $inFeet = self::finding('room-width', Sketch::room(4000, 78 * self::INCH), 'r');
+        self::assertSame(
+            ['6\'-6" (1981.2 mm)', '7\'-0" (2133.6 mm)', '6" (152.4 mm)'],
+            [$inFeet->measuredText(), $inFeet->limitText(), $inFeet->missedText()],
+        );
         self::assertSame('short', $missed->missedWay());
         $steep = Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 10, 'tread' => 254]]]], 80 * self::INCH);
         self::assertSame('over', self::finding('stair-riser', $steep, 's')->missedWay());
+    }
+
+    public function test_findings_say_how_their_value_came_about_and_what_was_taken_to_be_so(): void
+    {
+        $area = self::finding('room-area', Sketch::room(4000, 3000), 'r');
+        self::assertSame(Said::all($area->outcome->working), $area->working());
+        self::assertNotSame([], $area->working());
+        self::assertSame(Said::all($area->outcome->assumptions), $area->assumptions());
     }
 
     /** To six decimals, the margin too. */

@@ -6,6 +6,7 @@ namespace Heurema\Tests\Review;
 
 use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Catalogue\Catalogue;
+use Heurema\Measure\Witness;
 use Heurema\Review\Examiner;
 use Heurema\Review\Finding;
 use Heurema\Review\Report;
@@ -37,6 +38,30 @@ final class SpatialWitnessTest extends TestCase
         self::assertEqualsWithDelta($headroom, $top[2] - $foot[2], 1e-6);
         self::assertSame([$foot[0], $foot[1]], [$top[0], $top[1]]);
         self::assertGreaterThan($report->home->plans['G']->storey->elevation ?? 0.0, $foot[2], 'over the floor, on a tread');
+    }
+
+    /** A mark stands as high as the height that it shows, and else 1100 mm. */
+    public function test_marks_stand_over_the_floor(): void
+    {
+        $heights = $poles = 0;
+        foreach (['orchard-terrace', 'heron-bungalow'] as $name) {
+            $report = self::report($name);
+            foreach ($report->findings as $finding) {
+                $shown = SpatialWitness::of($finding, $report->home);
+                foreach ($finding->outcome->witness as $number => $witness) {
+                    if ($witness->type !== Witness::MARK) {
+                        continue;
+                    }
+                    [$foot, $top] = $shown[$number]->line;
+                    self::assertSame([$foot[0], $foot[1]], [$top[0], $top[1]]);
+                    $isHeight = in_array($finding->rule->id, ['ceiling-habitable', 'ceiling-wet', 'stair-headroom'], true);
+                    self::assertEqualsWithDelta($isHeight ? $finding->outcome->measured?->number : $top[2] - $foot[2], $top[2] - $foot[2], 1e-6);
+                    $heights += (int) $isHeight;
+                    $poles += (int) ($top[2] - $foot[2] === 1100.0);
+                }
+            }
+        }
+        self::assertGreaterThan(5, min($heights, $poles));
     }
 
     public function test_outlines_and_lengths_lie_on_the_floor_of_their_storey(): void

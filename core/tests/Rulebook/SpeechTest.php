@@ -36,6 +36,10 @@ final class SpeechTest extends TestCase
         yield 'several' => ['stair.handrails > 1', 'the handrails are more than 1'];
         yield 'a setting' => ['settings.public_way', 'the project says public way'];
         yield 'no setting' => ['not settings.public_way', 'the project says nothing of public way'];
+        yield 'a sum' => ['room.least_width + 1 m', 'the least width and 1000 mm'];
+        yield 'a difference' => ['room.least_width - 1 m', 'the least width less 1000 mm'];
+        yield 'a product' => ['room.least_width * 2', 'the least width times 2'];
+        yield 'a quotient' => ['room.least_width / 2', 'the least width divided by 2'];
         yield 'a share' => ['8 % of room.floor_area', '8 % of the floor area'];
         yield 'a branch within a calculation' => [
             '(room.lit ? 10 % : 20 %) * room.floor_area',

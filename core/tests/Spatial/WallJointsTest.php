@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Spatial;
 
+use Heurema\Geometry\Point;
+use Heurema\Geometry\Segment;
 use Heurema\Spatial\Home;
 use Heurema\Spatial\Space;
+use Heurema\Spatial\WallJoints;
 use Heurema\Tests\Sketch;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Walls where they meet: what stays a room, how large it is, and what is told. */
@@ -33,6 +37,48 @@ final class WallJointsTest extends TestCase
             $areas = self::areas($home);
             self::assertCount(2, $areas, "a wall of {$thickness} mm");
             self::assertEqualsWithDelta(5000 * 4000 - 4000 * $thickness, array_sum($areas), 2000.0);
+        }
+    }
+
+    /** Up to 10 mm short of the face is a slip, more is a gap; both are told. */
+    #[TestWith([10.0, 2])]
+    #[TestWith([10.2, 1])]
+    public function test_a_gap_is_closed_up_to_ten_millimetres(float $short, int $rooms): void
+    {
+        $home = Sketch::room(5000, 4000)->wall([2000, -100], [2000, 4000 - $short])->home();
+        self::assertCount($rooms, self::areas($home));
+        $plan = $home->plans['G'];
+        self::assertEqualsWithDelta($short, $plan->troubles()->gaps($plan->storey->walls[4])[0]->size, 1e-6);
+    }
+
+    /** A wall that comes at another by less than a sine of 0.1, some 5.7 degrees, runs along it and is not drawn out to it. */
+    #[TestWith([0.0995, false])]
+    #[TestWith([0.1005, true])]
+    public function test_walls_that_run_nearly_along_each_other_do_not_meet(float $sine, bool $meet): void
+    {
+        $home = Sketch::room(5000, 4000)->home();
+        $side = $home->plans['G']->storey->walls[0];
+        $end = new Point(3000.0, -95.0);
+        $line = new Segment($end->plus(new Point(-2000 * sqrt(1 - $sine ** 2), 2000 * $sine)), $end);
+        self::assertSame($meet, WallJoints::meeting($line, $side) !== null);
+    }
+
+    /** Outside a corner walls are mitred as far as four times the half of the thicker one: above an angle of 2 arcsin 1/4, 28.96 degrees. */
+    #[TestWith([29.5, true])]
+    #[TestWith([28.5, false])]
+    public function test_a_corner_too_sharp_is_cut_off(float $degrees, bool $isMitred): void
+    {
+        foreach ([[100.0, 100.0], [200.0, 100.0], [100.0, 200.0]] as [$first, $second]) {
+            [$c, $s] = [cos(deg2rad($degrees)), sin(deg2rad($degrees))];
+            $mass = (new Sketch())
+                ->wall([5000, 0], [0, 0], $first, 'exterior')
+                ->wall([0, 0], [5000 * $c, 5000 * $s], $second, 'exterior')
+                ->wall([5000 * $c, 5000 * $s], [5000, 0], $first, 'exterior')
+                ->home()->plans['G']->mass;
+            // the lines of the two outer faces: y = -first / 2 and s x - c y = -second / 2
+            $tip = new Point((-$second / 2 - $c * $first / 2) / $s, -$first / 2);
+            $isSharp = hypot($tip->x, $tip->y) > 2 * max($first, $second);
+            self::assertSame($first === $second ? $isMitred : !$isSharp, $mass->contains($tip->times(0.97)));
         }
     }
 

@@ -24,6 +24,8 @@ final class LengthReaderTest extends TestCase
     {
         foreach ([
             ["12'", 3657.6, '12 feet'],
+            ["12' - 6'", 1828.8, '12 feet less 6 feet: 6\'-0"'],
+            ["12' - 6' 3\"", 1752.6, '12 feet less 6 feet 3 inches: 5\'-9"'],
             ["12' 6", 3810.0, '12 feet 6 inches'],
             ["12'6\"", 3810.0, '12 feet 6 inches'],
             ["12'-6\"", 3810.0, '12 feet 6 inches'],
@@ -91,6 +93,7 @@ final class LengthReaderTest extends TestCase
         yield ['2470-90', 2380.0];
         yield ['2470/2', 1235.0];
         yield ['2470 / 2', 1235.0];
+        yield ['21/2 + 5', 15.5];
         yield ['(2470-90)/2', 1190.0];
         yield ['2.47 m + 90', 2560.0];
         yield ['95cm', 950.0];
@@ -142,6 +145,12 @@ final class LengthReaderTest extends TestCase
         yield [$imperial, '12)', 2, 'Nothing fits in here', []];
         yield [$imperial, "12'6 + 4\" /2", 10, 'brackets', []];
         yield [$metric, '9 1/4', 0, 'Fractions are of inches', []];
+        yield [$metric, '21/2 mm', 0, 'two ways', ['2.5 mm', '10.5 mm']];
+        yield [$imperial, '45/8 cm', 0, 'two ways', ['4.625 cm', '5.625 cm']];
+        yield [$metric, '45/8', 0, 'two ways', ['4 5/8"', '5 5/8"']];
+        yield [$metric, '45/8"', 0, 'two ways', ['4 5/8"', '5 5/8"']];
+        yield [$imperial, "45/8'", 0, 'two ways', ["4 5/8'", "5 5/8'"]];
+        yield [$imperial, "12' - 30 cm", 6, 'do not mix', []];
         yield [$imperial, "2' 21/2", 3, 'two ways', ["2' 2 1/2\"", "2' 10.5\""]];
         yield [$metric, '2 m 47', 4, 'One number with one unit', []];
         yield [$metric, '47 cm 2 m', 6, 'One number with one unit', []];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -25,15 +26,12 @@ final class RunOverlap extends RunMeasure
 {
     protected const KINDS = Runs::UNITS;
 
-    /** Rounding, mm. */
-    private const JOINT = 0.05;
-
     protected function measureIn(Run $run, array $at, PlacedFixture $one, Home $home, Parameters $with): Measurement
     {
         $most = null;
         foreach (self::others($run, $one, self::KINDS) as [$other, $there]) {
             [$from, $to] = [max($at[0], $there[0]), min($at[1], $there[1])];
-            $isMore = $to - $from > self::JOINT && $other->overlaps($one) && ($most === null || $to - $from > $most[2] - $most[1]);
+            $isMore = $to - $from > Tolerance::TOUCH && $other->overlaps($one) && ($most === null || $to - $from > $most[2] - $most[1]);
             $most = $isMore ? [$other, $from, $to] : $most;
         }
 
