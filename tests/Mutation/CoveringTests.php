@@ -27,20 +27,23 @@ final class CoveringTests
     /**
      * @param float $limit seconds that they may take together
      *
-     * @return list<string> the files of the tests that run the mutant's line, the quickest first; where it is a line that PHP does
-     *     not run (a constant, a default), those that run anything of its file, or else all
+     * @return list<string> the files of the tests that run the mutant's lines, those of its folder first and among them the quickest; where
+     *     they are lines that PHP does not run (a constant, a default), those that run anything of its file, or else all
      */
     public function of(Mutant $mutant, float $limit): array
     {
         $lines = $this->tests[$mutant->file] ?? [];
-        $tests = array_intersect_key($this->seconds, array_flip($lines[$mutant->line] ?? array_merge(...array_values($lines))));
-        $tests = $tests === [] ? $this->seconds : $tests;
-        asort($tests);
+        $own = array_intersect_key($lines, array_flip(range($mutant->line, $mutant->lastLine)));
+        $tests = array_keys(array_intersect_key($this->seconds, array_flip(array_merge(...array_values($own === [] ? $lines : $own)))));
+        $tests = $tests === [] ? array_keys($this->seconds) : $tests;
+        $folder = 'core/tests/'.explode('/', $mutant->file)[2].'/';
+        usort($tests, fn(string $a, string $b): int => [!str_starts_with($a, $folder), $this->seconds[$a]]
+            <=> [!str_starts_with($b, $folder), $this->seconds[$b]]);
         $chosen = [];
-        foreach ($tests as $test => $seconds) {
-            $limit -= $seconds;
-            if ($limit >= 0 || $chosen === []) {
+        foreach ($tests as $test) {
+            if ($chosen === [] || $this->seconds[$test] <= $limit) {
                 $chosen[] = $test;
+                $limit -= $this->seconds[$test];
             }
         }
 

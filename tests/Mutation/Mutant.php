@@ -14,6 +14,7 @@ final readonly class Mutant
     public function __construct(
         public string $file,
         public int $line,
+        public int $lastLine,
         public string $was,
         public string $becomes,
         private int $start,

@@ -9,6 +9,7 @@ use PhpParser\Node\Expr;
 use PhpParser\Node\Expr\BinaryOp;
 use PhpParser\Node\Identifier;
 use PhpParser\Node\Scalar;
+use PhpParser\NodeFinder;
 use PhpParser\NodeTraverser;
 use PhpParser\NodeVisitor\ParentConnectingVisitor;
 use PhpParser\NodeVisitorAbstract;
@@ -30,6 +31,14 @@ final class Mutations extends NodeVisitorAbstract
         BinaryOp\NotIdentical::class => BinaryOp\Identical::class,
         BinaryOp\BooleanAnd::class => BinaryOp\BooleanOr::class,
         BinaryOp\BooleanOr::class => BinaryOp\BooleanAnd::class,
+    ];
+
+    /** Where what is exactly equal makes no difference: of the best so far, and of what a tolerance is added to. */
+    private const TURNED = [
+        BinaryOp\Smaller::class => BinaryOp\GreaterOrEqual::class,
+        BinaryOp\SmallerOrEqual::class => BinaryOp\Greater::class,
+        BinaryOp\Greater::class => BinaryOp\SmallerOrEqual::class,
+        BinaryOp\GreaterOrEqual::class => BinaryOp\Smaller::class,
     ];
 
     /** Smaller numbers guard against rounding; nothing tells them apart from one a little larger. */
@@ -66,6 +75,7 @@ final class Mutations extends NodeVisitorAbstract
             $this->found[] = new Mutant(
                 $this->file,
                 $node->getStartLine(),
+                $node->getEndLine(),
                 substr($this->code, $node->getStartFilePos(), $node->getEndFilePos() + 1 - $node->getStartFilePos()),
                 $changed,
                 $node->getStartFilePos(),
@@ -89,7 +99,9 @@ final class Mutations extends NodeVisitorAbstract
     /** @return list<string> */
     private function changes(Node $node): array
     {
-        $other = $node instanceof BinaryOp ? self::COMPARISONS[$node::class] ?? null : null;
+        $isTurned = $node instanceof BinaryOp && (self::looksForTheBest($node) || self::isWithinTolerance($node));
+        $others = [...self::COMPARISONS, ...$isTurned ? self::TURNED : []];
+        $other = $node instanceof BinaryOp ? $others[$node::class] ?? null : null;
 
         return match (true) {
             $node instanceof BinaryOp && $other !== null => [$this->print(new $other($node->left, $node->right))],
@@ -102,6 +114,27 @@ final class Mutations extends NodeVisitorAbstract
             $node instanceof Node\Stmt\Return_ && $node->expr !== null => $this->returns($node, $node->expr),
             default => [],
         };
+    }
+
+    /** `$best === null || $one < $best`. */
+    private static function looksForTheBest(BinaryOp $comparison): bool
+    {
+        $in = $comparison->getAttribute('parent');
+
+        return $in instanceof BinaryOp\BooleanOr
+            && $in->right === $comparison
+            && $in->left instanceof BinaryOp\Identical
+            && $in->left->right instanceof Expr\ConstFetch
+            && $in->left->right->name->toLowerString() === 'null';
+    }
+
+    private static function isWithinTolerance(BinaryOp $comparison): bool
+    {
+        $isTolerance = static fn(Node $part): bool => $part instanceof Expr\ClassConstFetch
+            && $part->class instanceof Node\Name
+            && ($part->class->getLast() === 'Tolerance' || ($part->name instanceof Identifier && $part->name->toString() === 'TOUCH'));
+
+        return (new NodeFinder())->findFirst([$comparison->left, $comparison->right], $isTolerance) !== null;
     }
 
     /** @return list<string> another answer of the same type */

@@ -75,19 +75,19 @@ final readonly class SpatialWitness
     private static function base(Point $at, string $storey, Home $home): float
     {
         $plan = $home->plans[$storey];
-        $floor = $plan->storey->elevation ?? 0.0;
+        $level = $plan->storey->elevation ?? 0.0;
+        $heights = [$level];
         foreach ($plan->rooms as $room) {
             if ($room->outline()?->contains($at) === true) {
-                $floor += $room->level();
+                $heights = [$level + $room->level()];
                 break;
             }
         }
-        $heights = [$floor];
         foreach ($home->stairs as $stair) {
             $climb = $stair->storey() === $storey ? Climb::of($stair) : null;
             foreach ($climb instanceof Climb ? $stair->shape->steps : [] as $step) {
                 if ($climb instanceof Climb && $step->outline->contains($at)) {
-                    $heights[] = ($plan->storey->elevation ?? 0.0) + $climb->level($step);
+                    $heights[] = $level + $climb->level($step);
                 }
             }
         }

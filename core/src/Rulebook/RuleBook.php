@@ -26,8 +26,8 @@ final readonly class RuleBook
         public Amount $tolerance,
         public Vocabulary $vocabulary,
         public array $rules,
-        public bool $isAdvice = false,
-        public ?string $amends = null,
-        public ?Exemption $existing = null,
+        public bool $isAdvice,
+        public ?string $amends,
+        public ?Exemption $existing,
     ) {}
 }

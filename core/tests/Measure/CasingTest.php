@@ -44,6 +44,18 @@ final class CasingTest extends MeasureTestCase
         self::assertEqualsWithDelta(1.0, self::number('door.casing_short', $room, 'd'), 1e-6);
     }
 
+    /** On either face of the wall, whichever way it is drawn. */
+    public function test_a_partition_on_either_side_of_the_wall(): void
+    {
+        foreach ([[[0, 1500], [4000, 1500]], [[4000, 1500], [0, 1500]]] as [$from, $to]) {
+            foreach ([[[2050, 0], [2050, 1500]], [[2050, 1500], [2050, 3000]]] as [$start, $end]) {
+                $room = Sketch::room(4000, 3000)->wall($from, $to)->wall($start, $end)
+                    ->door('w5', $from[0] === 0 ? 1560 : 2440, 800, ['trim' => self::CASING]);
+                self::assertEqualsWithDelta(30.0, self::number('door.casing_short', $room, 'd'), 1e-6);
+            }
+        }
+    }
+
     public function test_no_casing_said(): void
     {
         $plain = Sketch::room(3000, 2000)->door('w1', 1500, 800);

@@ -119,6 +119,13 @@ final class DerivedFactsTest extends MeasureTestCase
                 self::number('dwelling.garage_openings', $garage('kitchen'), 'dwelling'),
             ],
         );
+        $between = static fn(string $one): Sketch => $garage('garage')->with(['rooms' => [
+            ['id' => 'r', 'name' => 'R', 'use' => $one, 'at' => [2000, 1500]],
+            ['id' => 'g', 'name' => 'G', 'use' => 'garage', 'at' => [2000, -2500]],
+        ]]);
+        foreach (['hall' => 1.0, 'porch' => 0.0, 'garage' => 0.0] as $use => $doors) {
+            self::assertSame($doors, self::number('dwelling.garage_openings', $between($use), 'dwelling'), $use);
+        }
         self::assertEqualsWithDelta(4.0 * 5.0 - 4.0 * 0.05, self::number('door.balcony_area', $garage('balcony'), 'd'), 0.3);
         self::assertInstanceOf(NotApplicable::class, self::measure('door.balcony_area', $garage('garage'), 'd'));
         $soffit = static fn(array $outline): Sketch => Sketch::room(4000, 3000)->add(

@@ -12,6 +12,7 @@ use Heurema\Measure\Measured;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Witness;
 use Heurema\Spatial\Home;
+use Heurema\Tests\FurnishedPlan;
 use Heurema\Units\Amount;
 use Heurema\Units\Quantity;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,9 +30,9 @@ final class DimensionsShownTest extends TestCase
     private const SHORTEST_SHOWN = 1.0;
 
     #[DataProvider('homes')]
-    public function test_dimensions_are_as_long_as_they_say(string $file): void
+    public function test_dimensions_are_as_long_as_they_say(string $document): void
     {
-        $home = new Home((new LayoutReader())->read((string) file_get_contents($file)));
+        $home = new Home((new LayoutReader())->read($document));
         $shown = 0;
         foreach (Catalogue::standard()->all() as $measure) {
             foreach (self::lengths($measure, $home) as [$where, $drawn, $said]) {
@@ -47,7 +48,10 @@ final class DimensionsShownTest extends TestCase
     {
         $files = glob(dirname(__DIR__, 3).'/database/demo/*.json');
         foreach ($files === false ? [] : $files as $file) {
-            yield basename($file, '.json') => [$file];
+            yield basename($file, '.json') => [(string) file_get_contents($file)];
+        }
+        foreach (range(19, 30) as $seed) {
+            yield "made home {$seed}" => [json_encode(FurnishedPlan::document($seed), JSON_THROW_ON_ERROR)];
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Measure;
 
+use Heurema\Geometry\Point;
+use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
@@ -140,6 +142,26 @@ final class DoorMeasuresTest extends MeasureTestCase
             ->door('w5', 1100, 800, ['id' => 'inner', 'operation' => 'hinged', 'hinge' => 'from', 'opens' => 'right']);
         self::assertEqualsWithDelta(2400.0 - 800, self::number('door.series_space', $lobby, 'front'), 0.01);
         self::assertInstanceOf(NotApplicable::class, self::measure('door.series_space', self::rooms(), 'd'));
+    }
+
+    /** Doors farther apart than 3 m do not follow one another, however the lobby is turned. */
+    public function test_two_doors_in_a_row_are_near_each_other(): void
+    {
+        foreach ([0.0, 90.0, 33.0, -12.5, 181.0] as $turn) {
+            foreach ([[2999.9, true], [3000.0, true], [3000.1, false]] as [$deep, $isNear]) {
+                $right = Point::towards($turn);
+                $at = static fn(float $x, float $y): array => $right->times($x)->plus($right->left()->times($y))->toArray();
+                $lobby = (new Sketch())
+                    ->chain([$at(-100, -100), $at(2100, -100), $at(2100, $deep + 2550), $at(-100, $deep + 2550)])
+                    ->wall($at(-100, $deep + 50), $at(2100, $deep + 50))
+                    ->use('l', 'entry', ...$at(1000, 1000))
+                    ->use('k', 'hall', ...$at(1000, $deep + 1500))
+                    ->door('w1', 1100, 900, ['id' => 'front', 'operation' => 'hinged'])
+                    ->door('w5', 1100, 800, ['id' => 'inner', 'operation' => 'hinged']);
+                $space = self::measure('door.series_space', $lobby, 'front');
+                self::assertSame($isNear, $space instanceof Measured, "{$deep} mm, {$turn} degrees");
+            }
+        }
     }
 
     public function test_how_one_comes_up_to_a_door_off_a_hall(): void

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Heurema\Tests\Measure;
 
 use Heurema\Measure\Measured;
+use Heurema\Measure\NotApplicable;
 use Heurema\Spatial\Run\Runs;
 use Heurema\Tests\Sketch;
+use Heurema\Units\Amount;
 use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -106,6 +108,76 @@ final class FarFixturesTest extends MeasureTestCase
             ['a', 'wall_cabinet', 0, 600], ['b', 'wall_cabinet', 600, 1200],
         ], 'bottom']])->sized('fixtures', 'a', ['base' => $base, 'height' => $height])
             ->sized('fixtures', 'b', ['base' => $base + $apart, 'height' => $height]), 'a'));
+    }
+
+    /** A unit in the next room, and the unit itself, are no others. */
+    public function test_tops_in_other_rooms_need_not_agree(): void
+    {
+        $room = static fn(): Sketch => Sketch::room(4000, 3000, 'kitchen')
+            ->fixture('a', 'wall_cabinet', 500, 0, 90, 600, 350, ['base' => 1400, 'height' => 700])
+            ->fixture('b', 'wall_cabinet', 3000, 0, 90, 600, 350, ['base' => 1410, 'height' => 700]);
+        self::assertEqualsWithDelta(10.0, self::number('fixture.top_off', $room(), 'a'), 1e-9);
+        $parted = $room()->wall([1500, 0], [1500, 3000])->use('q', 'kitchen', 500, 2500);
+        self::assertInstanceOf(NotApplicable::class, self::measure('fixture.top_off', $parted, 'a'));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_basins_beside_each_other(float $turn, bool $isMirrored): void
+    {
+        self::assertLimit(2000.0, static fn(float $away): bool => self::isMeasured('fixture.center_spacing', DrawnKitchen::at([[[
+            ['a', 'lavatory', 0, 600], ['b', 'lavatory', $away, 600 + $away],
+        ], 'bottom']], $turn, $isMirrored), 'a'));
+    }
+
+    /** What stands at least 18 in aside of the centre line, by its kind, may stand in the floor of a fixture. */
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_a_basin_that_may_stand_in_the_floor_of_a_toilet(float $turn, bool $isMirrored): void
+    {
+        $floor = ['width' => Amount::length(1524), 'depth' => Amount::length(1422.4), 'anchor' => 'corner', 'besides' => 'lavatory'];
+        foreach ([0, 1] as $side) {
+            $isInTheWay = static function (float $aside) use ($turn, $isMirrored, $floor, $side): bool {
+                [$toilet, $basin] = $side === 0
+                    ? [['f', 'water_closet', 260, 660], ['g', 'lavatory', 460 + $aside, 860 + $aside]]
+                    : [['f', 'water_closet', 3340, 3740], ['g', 'lavatory', 3140 - $aside, 3540 - $aside]];
+                $room = DrawnKitchen::at([[[$toilet, $basin], 'bottom']], $turn, $isMirrored);
+
+                return self::number('fixture.clear_zone', $room, 'f', $floor) < 0.999999;
+            };
+            self::assertSame([true, false, false], array_map($isInTheWay, [457.1, 457.2, 457.3]));
+        }
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_a_gap_that_no_unit_fills(float $turn, bool $isMirrored): void
+    {
+        foreach (['fixture.run_gap', 'fixture.odd_gap'] as $measure) {
+            // the gap lies to the right of the one unit and to the left of the other
+            self::assertSame([true, false, false], array_map(static fn(float $gap): bool => 0.0 < array_sum(array_map(
+                static fn(string $id): float => self::gap($measure, $id, $gap, $turn, $isMirrored),
+                ['a', 'b'],
+            )), [149.9, 150.0, 150.1]), $measure);
+        }
+    }
+
+    private static function gap(string $measure, string $id, float $gap, float $turn, bool $isMirrored): float
+    {
+        $measurement = self::measure($measure, DrawnKitchen::at([[[
+            ['a', 'base_cabinet', 0, 600], ['b', 'base_cabinet', 600 + $gap, 1800],
+        ], 'bottom']], $turn, $isMirrored), $id);
+
+        return $measurement instanceof Measured ? $measurement->amount()->number : 0.0;
+    }
+
+    /** The deepest of the units under it, whichever is listed first. */
+    public function test_a_worktop_over_units_of_different_depths(): void
+    {
+        foreach ([[560, 600], [600, 560]] as [$first, $second]) {
+            $kitchen = Sketch::room(4000, 3000, 'kitchen')
+                ->fixture('a', 'base_cabinet', 1700, 0, 90, 600, $first, ['height' => 870])
+                ->fixture('b', 'base_cabinet', 2300, 0, 90, 600, $second, ['height' => 870])
+                ->fixture('k', 'counter', 2000, 0, 90, 1200, 640, ['base' => 870, 'height' => 40]);
+            self::assertEqualsWithDelta(40.0, self::number('fixture.overhang', $kitchen, 'k'), 1e-6);
+        }
     }
 
     /** @param callable(float): bool $counts whether something so far off does, mm */

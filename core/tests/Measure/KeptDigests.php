@@ -11,6 +11,9 @@ use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Measure\Witness;
+use Heurema\Review\Examiner;
+use Heurema\Review\Finding;
+use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;
 use Heurema\Units\Amount;
 use PHPUnit\Framework\TestCase;
@@ -57,12 +60,40 @@ abstract class KeptDigests extends TestCase
         }
     }
 
-    protected static function rounded(float $number): float
+    /**
+     * By every book.
+     *
+     * @param iterable<string, Home> $homes
+     *
+     * @return iterable<string, list<mixed>> by rule
+     */
+    protected static function findings(iterable $homes): iterable
+    {
+        $books = [];
+        foreach (new \DirectoryIterator(dirname(__DIR__, 2).'/rulebooks') as $file) {
+            if ($file->getExtension() === 'yaml') {
+                $books[$file->getBasename()] = (new RuleBookReader(Catalogue::standard()))->readFile($file->getPathname());
+            }
+        }
+        ksort($books);
+        foreach ($homes as $name => $home) {
+            $report = (new Examiner(Catalogue::standard()))->examine($home, array_values($books));
+            foreach ($report->findings as $finding) {
+                yield $finding->ruleName() => [$name, $finding->subject->id(), ...self::found($finding)];
+            }
+            yield 'the worst first' => [
+                $name,
+                array_map(static fn(Finding $finding): string => $finding->fingerprint(), array_slice($report->worstFirst(), 0, 40)),
+            ];
+        }
+    }
+
+    private static function rounded(float $number): float
     {
         return round($number, self::DECIMALS) + 0.0;
     }
 
-    protected static function value(Amount|bool|string $value): float|bool|string
+    private static function value(Amount|bool|string $value): float|bool|string
     {
         return $value instanceof Amount ? self::rounded($value->number) : $value;
     }
@@ -80,6 +111,28 @@ abstract class KeptDigests extends TestCase
             $measurement instanceof Unknown => ['unknown', $measurement->missing],
             default => ['not applicable'],
         };
+    }
+
+    /** @return list<mixed> */
+    private static function found(Finding $finding): array
+    {
+        $outcome = $finding->outcome;
+
+        return [
+            $outcome->verdict->value,
+            $outcome->measured === null ? null : self::value($outcome->measured),
+            $outcome->limit === null ? null : self::value($outcome->limit),
+            $outcome->missing,
+            $finding->reason(),
+            $finding->working(),
+            $finding->assumptions(),
+            $outcome->slim,
+            $outcome->margin === null ? null : self::rounded($outcome->margin),
+            $outcome->topic,
+            $outcome->parties,
+            $finding->missedText(),
+            array_map(self::shown(...), $outcome->witness),
+        ];
     }
 
     /** @return list<mixed> */

@@ -64,6 +64,15 @@ final class MissingWordsTest extends TestCase
         self::assertSame([], $words->of([]));
     }
 
+    public function test_parts_of_a_stair_are_counted_from_one(): void
+    {
+        $words = new MissingWords(Sketch::room(4000, 3000)->stair(['parts' => [['flight' => ['risers' => 5]]]])->home());
+        self::assertSame(
+            ['the tread in part 1 of Stair ST1', 'the depth in part 3 of Stair ST1', 'the left of the handrails of Stair ST1'],
+            $words->of(['s.parts.0.flight.tread', 's.parts.2.landing.depth', 's.handrails.left']),
+        );
+    }
+
     private function words(): MissingWords
     {
         return new MissingWords(Sketch::room(4000, 3000)->document(['north' => 90])->door('w1', 1000, 900)->home());

@@ -54,6 +54,35 @@ final class RuleFormsTest extends TestCase
         self::assertSame([Verdict::Met, false], [$count->verdict, $count->slim], 'a count is never slim');
     }
 
+    /** @return iterable<string, array{string, array<string, string|bool>, string}> limit, facts, words */
+    public static function limits(): iterable
+    {
+        yield 'worked out' => ['2 m + 5 cm', [], 'Limit: 2000 mm and 50 mm: 2050 mm.'];
+        yield 'said as it is' => [
+            'room.lit ? 2 m : 3 m',
+            ['room.lit' => true],
+            'Limit: 2000 mm, as it has electric light.',
+        ];
+        yield 'worked out from what is measured' => [
+            'room.ceiling_height / 2',
+            ['room.ceiling_height' => '2.4 m'],
+            'Limit: the ceiling height divided by 2, with the ceiling height 2400 mm: 1200 mm.',
+        ];
+        yield 'chosen by what is measured' => [
+            'room.floor_area > 10 m2 ? 2 m : 3 m',
+            ['room.floor_area' => '20 m2'],
+            'Limit: 2000 mm, as the floor area is more than 10 m², with the floor area 20 m².',
+        ];
+    }
+
+    /** @param array<string, string|bool> $facts */
+    #[DataProvider('limits')]
+    public function test_a_limit_that_is_worked_out_says_how(string $limit, array $facts, string $words): void
+    {
+        $outcome = self::check('room', "measure: room.least_width, at_least: '{$limit}'", ['room.least_width' => '1 m', ...$facts]);
+        self::assertSame([$words], Said::all($outcome->working));
+    }
+
     public function test_a_range_that_is_missed_at_one_end_and_not_known_at_the_other_is_missed(): void
     {
         $requirement = 'measure: room.least_width, between: { low: 2 m, high: room.ceiling_height }';

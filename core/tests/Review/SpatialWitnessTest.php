@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Review;
 
+use Heurema\Layout\Layout;
 use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Witness;
@@ -13,6 +14,7 @@ use Heurema\Review\Report;
 use Heurema\Review\SpatialWitness;
 use Heurema\Rulebook\RuleBookReader;
 use Heurema\Spatial\Home;
+use Heurema\Tests\Sketch;
 use PHPUnit\Framework\TestCase;
 
 /** What findings saw stands where it was measured: on the floor, over the step, upright from what a height is measured from. */
@@ -20,7 +22,11 @@ final class SpatialWitnessTest extends TestCase
 {
     private static function report(string $home): Report
     {
-        $layout = (new LayoutReader())->read((string) file_get_contents(dirname(__DIR__, 3)."/database/demo/{$home}.json"));
+        return self::examined((new LayoutReader())->read((string) file_get_contents(dirname(__DIR__, 3)."/database/demo/{$home}.json")));
+    }
+
+    private static function examined(Layout $layout): Report
+    {
         $measures = Catalogue::standard();
         $book = (new RuleBookReader($measures))->readFile(__DIR__.'/../../rulebooks/us-irc-2021.yaml');
 
@@ -55,13 +61,28 @@ final class SpatialWitnessTest extends TestCase
                     [$foot, $top] = $shown[$number]->line;
                     self::assertSame([$foot[0], $foot[1]], [$top[0], $top[1]]);
                     $isHeight = in_array($finding->rule->id, ['ceiling-habitable', 'ceiling-wet', 'stair-headroom'], true);
-                    self::assertEqualsWithDelta($isHeight ? $finding->outcome->measured?->number : $top[2] - $foot[2], $top[2] - $foot[2], 1e-6);
+                    $high = $top[2] - $foot[2];
+                    $floor = $report->home->plans[$witness->storey]->storey->elevation;
+                    self::assertSame($finding->rule->id === 'ceiling-habitable' ? $floor : $foot[2], $foot[2], 'on the floor, not on a stair');
+                    self::assertEqualsWithDelta($isHeight ? $finding->outcome->measured?->number : $high, $high, 1e-6);
                     $heights += (int) $isHeight;
-                    $poles += (int) ($top[2] - $foot[2] === 1100.0);
+                    $poles += (int) ($high === 1100.0);
                 }
             }
         }
         self::assertGreaterThan(5, min($heights, $poles));
+    }
+
+    public function test_a_storey_without_a_level_lies_at_none(): void
+    {
+        $report = self::examined(Sketch::room(4000, 3000)->with(['elevation' => null])->layout());
+        $lowest = INF;
+        foreach ($report->findings as $finding) {
+            foreach (SpatialWitness::of($finding, $report->home) as $seen) {
+                $lowest = min([$lowest, ...array_column($seen->line, 2)]);
+            }
+        }
+        self::assertSame(0.0, $lowest);
     }
 
     public function test_outlines_and_lengths_lie_on_the_floor_of_their_storey(): void

@@ -102,11 +102,14 @@ final class ExpressionTest extends TestCase
     /** Of what makes no sense of a subject nothing holds, neither that it is so nor that it differs. */
     public function test_what_makes_no_sense(): void
     {
-        $facts = new ExampleFacts(self::vocabulary(), ['room.least_width' => 'none', 'room.lit' => true, 'room.wet' => 'none']);
+        $facts = new ExampleFacts(self::vocabulary(), [
+            'room.least_width' => 'none', 'room.lit' => true, 'room.wet' => 'none',
+        ]);
         $value = static fn(string $text): mixed => Expression::read($text, self::vocabulary())->evaluate($facts)->value;
         foreach ([
             'room.least_width > 1 m', 'room.least_width == 1 m', 'room.least_width != 1 m', 'room.least_width + 1 m < 3 m',
             'room.lit and room.least_width > 1 m', 'room.lit and room.wet', 'room.wet and room.lit', 'room.wet and room.wet',
+            'room.wet',
         ] as $text) {
             self::assertFalse($value($text), $text);
         }
@@ -116,6 +119,14 @@ final class ExpressionTest extends TestCase
         self::assertFalse($value('room.wet or room.wet'));
         self::assertEquals(Amount::length(2000.0), $value('room.least_width > 1 m ? 1 m : 2 m'));
         self::assertInstanceOf(Unknown::class, $value('2 * room.least_width'));
+    }
+
+    public function test_how_long_an_expression_may_be(): void
+    {
+        $longest = 'room.lit'.str_repeat(' ', 492);
+        self::assertTrue(Expression::read($longest, self::vocabulary())->evaluate(self::facts())->value);
+        $this->expectException(UnreadableExpression::class);
+        Expression::read("{$longest} ", self::vocabulary());
     }
 
     /** What is known only of a home may be nothing: then nobody knows what comes of it. */

@@ -63,7 +63,7 @@ final class WallJointsTest extends TestCase
         self::assertSame($meet, WallJoints::meeting($line, $side) !== null);
     }
 
-    /** Outside a corner walls are mitred as far as four times the half of the thicker one: above an angle of 2 arcsin 1/4, 28.96 degrees. */
+    /** Outside a corner walls are mitred up to four times the half of the thicker one: above 2 arcsin 1/4, 28.96 degrees. */
     #[TestWith([29.5, true])]
     #[TestWith([28.5, false])]
     public function test_a_corner_too_sharp_is_cut_off(float $degrees, bool $isMitred): void

@@ -19,7 +19,8 @@ final class ThrottlesTest extends TestCase
     {
         $writes = array_filter(
             Routes::getRoutes()->getRoutes(),
-            static fn(Route $route): bool => in_array('guest', $route->gatherMiddleware(), true) && !in_array('GET', $route->methods(), true),
+            static fn(Route $route): bool => in_array('guest', $route->gatherMiddleware(), true)
+                && !in_array('GET', $route->methods(), true),
         );
         self::assertGreaterThanOrEqual(5, count($writes));
         foreach ($writes as $route) {

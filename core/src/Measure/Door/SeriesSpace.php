@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Door;
 
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\DoorOperation;
 use Heurema\Layout\Words\WallSide;
 use Heurema\Measure\AnswerType;
@@ -48,7 +49,7 @@ final class SeriesSpace extends SubjectMeasure
                 }
                 $line = self::way($subject, $other, $room);
                 $space = $line === null ? INF : $line->length() - self::leafInto($subject, $room) - self::leafInto($other, $room);
-                if ($line !== null && $line->length() <= self::SERIES && ($nearest === null || $space < $nearest[3])) {
+                if ($line !== null && $line->length() <= self::SERIES + Tolerance::TOUCH && ($nearest === null || $space < $nearest[3])) {
                     $nearest = [$line, $other, $room, $space];
                 }
             }

@@ -7,6 +7,7 @@ namespace Heurema\Measure\Fixture;
 use Heurema\Geometry\Box;
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -69,7 +70,7 @@ final class CenterSpacing extends SubjectMeasure
     private static function isBeside(PlacedFixture $subject, PlacedFixture $other): bool
     {
         return $other !== $subject && in_array($other->fixture->kind, self::SANITARY, true) && $other->room === $subject->room
-            && abs($subject->frame->fromPlan($other->fixture->at)->y) <= self::SAME_WALL
+            && abs($subject->frame->fromPlan($other->fixture->at)->y) <= self::SAME_WALL + Tolerance::TOUCH
             && $other->frame->yAxis->dot($subject->frame->yAxis) > 0.999;
     }
 
@@ -88,7 +89,8 @@ final class CenterSpacing extends SubjectMeasure
         $at = $subject->frame->fromPlan($other->fixture->at)->x;
         foreach ($subject->places() as $from) {
             foreach ($other->places() as $to) {
-                $nearest = self::nearer($nearest, abs($at + $to - $from) < self::BESIDE ? [$from, $at + $to, $other->name()] : null);
+                $isBeside = abs($at + $to - $from) <= self::BESIDE + Tolerance::TOUCH;
+                $nearest = self::nearer($nearest, $isBeside ? [$from, $at + $to, $other->name()] : null);
             }
         }
 

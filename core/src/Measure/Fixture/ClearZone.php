@@ -6,6 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Point;
 use Heurema\Geometry\Polygon;
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -36,7 +37,7 @@ use Heurema\Words\Message;
 )]
 final class ClearZone extends SubjectMeasure
 {
-    private const ASIDE = 457.15;
+    private const ASIDE = 457.2;
 
     /** No zone that is asked for is larger, mm. */
     private const LOOK = 5000.0;
@@ -103,7 +104,7 @@ final class ClearZone extends SubjectMeasure
         return [...$around, ...array_filter($ofKind, static function (PlacedFixture $other) use ($subject): bool {
             $xs = array_map(static fn(Point $point): float => $subject->frame->fromPlan($point)->x, $other->outline->points ?? []);
 
-            return $xs !== [] && (min($xs) >= self::ASIDE || max($xs) <= -self::ASIDE);
+            return $xs !== [] && max(min($xs), -max($xs)) >= self::ASIDE - Tolerance::TOUCH;
         })];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Box;
+use Heurema\Geometry\Point;
 use Heurema\Geometry\Segment;
 use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
@@ -54,12 +55,14 @@ final class OddGap extends SubjectMeasure
             $isOdd = $gap > self::CLOSED && $gap < self::USABLE - Tolerance::TOUCH;
             $odd = $isOdd && ($odd === null || $gap < $odd[0]) ? [$gap, $other] : $odd;
         }
+        $across = $odd === null ? 0.0 : $subject->frame->fromPlan($odd[1]->fixture->at)->x <=> 0.0;
+        $place = static fn(float $beside): Point => $subject->frame->toPlan(new Point($across * ($width / 2 + $beside), 0.0));
 
         return $odd === null
             ? new Measured(Amount::length(0), [], [Message::of('fixture.odd_gap.no_odd_gap_is')])
             : new Measured(
                 Amount::length($odd[0]),
-                [Witness::dimension($subject->storey(), new Segment($subject->fixture->at, $odd[1]->fixture->at), Amount::length($odd[0]))],
+                [Witness::dimension($subject->storey(), new Segment($place(0.0), $place($odd[0])), Amount::length($odd[0]))],
                 [Message::of('fixture.odd_gap.between_it_and_are', odd: $odd[1]->name(), odd2: Amount::length($odd[0]))],
             );
     }
@@ -74,7 +77,7 @@ final class OddGap extends SubjectMeasure
                 && in_array($other->fixture->kind, self::UNITS, true)
                 && $other->fixture->width !== null
                 && $other->base() < 1000 === $unit->base() < 1000
-                && abs($at->y) <= self::IN_LINE && $other->frame->yAxis->dot($unit->frame->yAxis) > 0.999;
+                && abs($at->y) <= self::IN_LINE + Tolerance::TOUCH && $other->frame->yAxis->dot($unit->frame->yAxis) > 0.999;
             $gap = $isInRun ? abs($at->x) - ($width + $other->fixture->width) / 2 : INF;
             $side = $at->x < 0.0 ? 0 : 1;
             if ($isInRun && $gap > -self::CLOSED && (!isset($nearest[$side]) || $gap < $nearest[$side][0])) {

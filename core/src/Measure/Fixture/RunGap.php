@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Heurema\Measure\Fixture;
 
+use Heurema\Geometry\Tolerance;
 use Heurema\Layout\Words\FixtureKind;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
@@ -45,7 +46,7 @@ final class RunGap extends RunMeasure
             return new NotApplicable(Message::of('fixture.run_gap.nothing_at_its_right'));
         }
         $gap = $next[1][0] - $at[1];
-        $isLeft = $gap > self::CLOSED && $gap < self::USABLE;
+        $isLeft = $gap > self::CLOSED && $gap < self::USABLE - Tolerance::TOUCH;
 
         return new Measured(
             Amount::length($isLeft ? $gap : 0.0),

@@ -6,6 +6,7 @@ namespace Heurema\Measure\Fixture;
 
 use Heurema\Geometry\Ring;
 use Heurema\Geometry\Segment;
+use Heurema\Geometry\Tolerance;
 use Heurema\Measure\AnswerType;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
@@ -77,7 +78,7 @@ final class TileHeight extends SubjectMeasure
 
         return array_filter(
             $outline->edges(),
-            static fn(Segment $edge): bool => $edge->shortestTo($within)->length() <= self::OFF,
+            static fn(Segment $edge): bool => $edge->shortestTo($within)->length() <= self::OFF + Tolerance::TOUCH,
         ) !== [];
     }
 }

@@ -48,7 +48,7 @@ final class ToWindow extends SubjectMeasure
         foreach ($home->openingsNear($subject->storey(), $subject->bounds->grown(self::BESIDE)) as $window) {
             [$from, $to] = [$subject->frame->fromPlan($window->span()->from), $subject->frame->fromPlan($window->span()->to)];
             $isAtWall = $window->type() === SubjectType::Window && $window->roof === null
-                && max(abs($from->y), abs($to->y)) <= self::AT_WALL + $window->wall->thickness;
+                && max(abs($from->y), abs($to->y)) <= self::AT_WALL + $window->wall->thickness + Tolerance::TOUCH;
             if (!$isAtWall) {
                 continue;
             }

@@ -75,7 +75,7 @@ final class Unsupported extends SubjectMeasure
         $behind = $fixture->frame->yAxis->times(-1);
         $met = $fixture->plan->mass->obstructions()->sweep(new Sweep($fixture->fixture->at, $behind, -1.0, 1.0));
 
-        return $met !== null && $met->distance <= self::AT_WALL;
+        return $met !== null && $met->distance <= self::AT_WALL + Tolerance::TOUCH;
     }
 
     private function hangsFromCeiling(PlacedFixture $fixture): bool

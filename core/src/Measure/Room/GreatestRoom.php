@@ -30,7 +30,7 @@ abstract class GreatestRoom extends SubjectMeasure
             "greatest by {$this->name()} {$this->kind($subject)}",
             fn(): ?array => $this->greatest($home, $subject),
         );
-        if ($greatest !== null && $greatest[0] !== $subject && self::isGreater($greatest[1], $own, $greatest[0], $subject)) {
+        if ($greatest !== null && self::isGreater($greatest[1], $own, $greatest[0], $subject)) {
             return new Measured(false, [], [Message::of('room.greatest_room.is_greater', greatest: $greatest[0]->name())]);
         }
 

@@ -41,7 +41,7 @@ final class DoorOver extends SubjectMeasure
         if (!$climb instanceof Climb) {
             return new Unknown($climb);
         }
-        $low = array_filter($subject->shape->steps, static fn(Step $step): bool => $climb->level($step) < self::LOW);
+        $low = array_filter($subject->shape->steps, static fn(Step $step): bool => $climb->level($step) < self::LOW - Tolerance::TOUCH);
         $doors = $subject->from === null
             ? []
             : self::sweeping($home->openingsOn($subject->from->id), array_map(static fn(Step $step): Ring => $step->outline, $low));
