@@ -63,7 +63,8 @@ final class SpatialWitnessTest extends TestCase
                     $isHeight = in_array($finding->rule->id, ['ceiling-habitable', 'ceiling-wet', 'stair-headroom'], true);
                     $high = $top[2] - $foot[2];
                     $floor = $report->home->plans[$witness->storey]->storey->elevation;
-                    self::assertSame($finding->rule->id === 'ceiling-habitable' ? $floor : $foot[2], $foot[2], 'on the floor, not on a stair');
+                    $base = $finding->rule->id === 'ceiling-habitable' ? $floor : $foot[2];
+                    self::assertSame($base, $foot[2], 'on the floor, not on a stair');
                     self::assertEqualsWithDelta($isHeight ? $finding->outcome->measured?->number : $high, $high, 1e-6);
                     $heights += (int) $isHeight;
                     $poles += (int) ($high === 1100.0);
