@@ -37,6 +37,8 @@ final class LinesRun
             }
             usleep(10_000);
         }
+        $kept = glob("{$this->folder}/*.json");
+        array_map(unlink(...), array_diff($kept === false ? [] : $kept, array_map($this->file(...), $tests)));
         $found = new CoveringTests();
         foreach ($tests as $test) {
             /** @var array{seconds: float, lines: array<string, list<int>>} $noted */

@@ -164,6 +164,18 @@ final class DoorMeasuresTest extends MeasureTestCase
         }
     }
 
+    /** One walks straight through both only where they overlap. */
+    public function test_two_doors_in_a_row_stand_before_each_other(): void
+    {
+        foreach ([[0.0, true], [849.0, true], [-849.0, true], [851.0, false], [-851.0, false]] as [$aside, $isBefore]) {
+            $lobby = (new Sketch())->chain([[-100, -100], [4100, -100], [4100, 5000], [-100, 5000]])->wall([-100, 2450], [4100, 2450])
+                ->use('l', 'entry', 1000, 1000)->use('k', 'hall', 1000, 4000)
+                ->door('w1', 2100, 900, ['id' => 'front', 'operation' => 'hinged'])
+                ->door('w5', 2100 + $aside, 800, ['id' => 'inner', 'operation' => 'hinged']);
+            self::assertSame($isBefore, self::measure('door.series_space', $lobby, 'front') instanceof Measured, "{$aside} mm");
+        }
+    }
+
     public function test_how_one_comes_up_to_a_door_off_a_hall(): void
     {
         self::assertSame('side_on', self::value('door.hall_approach', self::rooms(), 'd'));

@@ -59,6 +59,20 @@ final class StairMeasuresTest extends MeasureTestCase
         self::assertUnknown(['s.parts.0.flight.tread'], self::measure('stair.tread', $stair, 's'));
     }
 
+    /** A flight of two risers has one tread, one of one riser none. */
+    public function test_treads_of_short_flights(): void
+    {
+        foreach ([[1, 260.0], [2, 240.0]] as [$risers, $least]) {
+            $stair = Sketch::room(6000, 6000)->stair(['parts' => [
+                ['flight' => ['risers' => $risers, 'tread' => 240]],
+                ['landing' => ['depth' => 900]],
+                ['flight' => ['risers' => 12, 'tread' => 260]],
+            ]]);
+            self::assertEqualsWithDelta($least, self::number('stair.tread', $stair, 's'), 1e-9);
+            self::assertEqualsWithDelta(260.0, self::number('stair.tread', $stair, 's', ['of' => 'largest']), 1e-9);
+        }
+    }
+
     public function test_a_single_step_has_no_tread(): void
     {
         $stair = Sketch::room(4000, 3000)->stair(['rise' => 150, 'parts' => [['flight' => ['risers' => 1]]]]);
