@@ -8,7 +8,7 @@ use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
 use PHPUnit\Framework\Attributes\DataProvider;
 
-/** Where one steps out of a bath among cupboards, against every place that is tried one after the other. All places in whole centimetres. */
+/** Where one steps out of a bath among cupboards, against every place tried one after the other. All lie in whole centimetres. */
 final class StepOutTest extends MeasureTestCase
 {
     private const BATH = [1700, 750];
