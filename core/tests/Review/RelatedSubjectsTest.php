@@ -40,7 +40,7 @@ final class RelatedSubjectsTest extends TestCase
         self::assertEquals([
             'room-windows' => $rooms, 'room-fixtures' => $rooms, 'room-doors' => ['r' => true, 'q' => true, 'u' => false],
             'storey-windows' => $storeys, 'storey-fixtures' => $storeys, 'storey-doors' => $storeys,
-            'dwelling-windows' => ['dwelling' => true], 'dwelling-fixtures' => ['dwelling' => true], 'dwelling-doors' => ['dwelling' => true],
+            ...array_fill_keys(['dwelling-windows', 'dwelling-fixtures', 'dwelling-doors'], ['dwelling' => true]),
         ], $found);
     }
 
