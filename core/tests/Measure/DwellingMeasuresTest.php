@@ -10,6 +10,17 @@ use Heurema\Units\Amount;
 /** What is measured of a dwelling as a whole. */
 final class DwellingMeasuresTest extends MeasureTestCase
 {
+    /** A storey more than 1.2 m below the ground is a cellar: the ground floor is the next one. */
+    public function test_the_ground_floor_is_no_cellar(): void
+    {
+        foreach ([[-1199.9, -1199.9], [-1200.0, -1200.0], [-1200.1, 1500.0]] as [$lowest, $above]) {
+            $house = Sketch::room(6000, 4000)->with(['elevation' => $lowest])->upper(['elevation' => 1500]);
+            self::assertEqualsWithDelta($above, self::number('dwelling.floor_above_grade', $house, 'dwelling'), 1e-9);
+            $raised = Sketch::room(6000, 4000)->document(['grade' => 300])->with(['elevation' => $lowest + 300])->upper(['elevation' => 1800]);
+            self::assertEqualsWithDelta($above, self::number('dwelling.floor_above_grade', $raised, 'dwelling'), 1e-9);
+        }
+    }
+
     public function test_internal_area_takes_in_partitions_and_leaves_out_garages(): void
     {
         self::assertEqualsWithDelta(24.0, self::number('dwelling.internal_area', Sketch::room(6000, 4000), 'dwelling'), 1e-6);

@@ -168,6 +168,20 @@ final class FarFixturesTest extends MeasureTestCase
         return $measurement instanceof Measured ? $measurement->amount()->number : 0.0;
     }
 
+    /** A shelf this near a wall behind it hangs on it. */
+    #[TestWith([1000, 0.0, 90.0, 0, 1])]
+    #[TestWith([4000, 1000, 180.0, -1, 0])]
+    #[TestWith([3000, 3000, 270.0, 0, -1])]
+    #[TestWith([0, 2000, 0.0, 1, 0])]
+    public function test_what_hangs_on_a_wall(float $x, float $y, float $facing, int $outX, int $outY): void
+    {
+        self::assertLimit(50.0, static fn(float $off): bool => self::number(
+            'fixture.unsupported',
+            Sketch::room(4000, 3000)->fixture('s', 'shelf', $x + $off * $outX, $y + $off * $outY, $facing, 600, 250, ['base' => 1500]),
+            's',
+        ) === 0.0);
+    }
+
     /** The deepest of the units under it, whichever is listed first. */
     public function test_a_worktop_over_units_of_different_depths(): void
     {
