@@ -25,6 +25,22 @@ final class DrawingMeasuresTest extends MeasureTestCase
         self::assertSame(['w5 runs along in it over 2000 mm.'], self::working($double));
     }
 
+    /** A window may run into the other wall of a corner where one of that wall goes on around it, in each of the corners. */
+    public function test_glass_turns_a_corner(): void
+    {
+        foreach ([['w1', 'w2', 4200], ['w2', 'w3', 3200], ['w3', 'w4', 4200], ['w4', 'w1', 3200]] as [$one, $next, $long]) {
+            $alone = Sketch::room(4000, 3000)->window($one, $long - 500, 1000, 1200, ['id' => 'n', 'sill' => 900]);
+            self::assertSame(1.0, self::number('window.overlaps', $alone, 'n'), $one);
+            $around = $alone->window($next, 500, 1000, 1200, ['id' => 'm', 'sill' => 900]);
+            foreach (['n', 'm'] as $window) {
+                self::assertSame(0.0, self::number('window.overlaps', $around, $window), $one);
+            }
+            $blind = Sketch::room(4000, 3000)->window($one, $long - 500, 1000, 1200, ['id' => 'n', 'sill' => 900])
+                ->door($next, 500, 1000);
+            self::assertSame(1.0, self::number('window.overlaps', $blind, 'n'), 'a door is no glass that goes on');
+        }
+    }
+
     public function test_spaces_tell_their_uses(): void
     {
         $home = Sketch::room(6000, 3000)->wall([2500, -100], [2500, 3100])->home();

@@ -28,6 +28,23 @@ final class GlassBesideTest extends MeasureTestCase
         self::assertEqualsWithDelta(300.0, self::number('window.to_door', $room, 'n'), 0.01);
     }
 
+    /** A door and glass in one wall count together only where one room, or the open air, has both. */
+    public function test_a_door_of_other_rooms_in_the_same_wall(): void
+    {
+        $rooms = static fn(float $upperWall): Sketch => Sketch::room(5000, 4000)->with(['rooms' => [
+            ['id' => 'a', 'use' => 'study', 'at' => [300, 300]], ['id' => 'b', 'use' => 'study', 'at' => [4700, 300]],
+            ['id' => 'c', 'use' => 'study', 'at' => [300, 3700]], ['id' => 'e', 'use' => 'study', 'at' => [4700, 3700]],
+        ]])
+            ->wall([0, 2000], [5000, 2000])
+            ->wall([2450, 0], [2450, 2000])
+            ->wall([$upperWall, 2000], [$upperWall, 4000])
+            ->door('w5', 1900, 900)
+            ->window('w5', 3100, 1000, 1200, ['sill' => 400]);
+        // the glass begins 50 mm into the window, the door ends at 2350
+        self::assertInstanceOf(NotApplicable::class, self::measure('window.to_door', $rooms(2450), 'n'));
+        self::assertEqualsWithDelta(300.0, self::number('window.to_door', $rooms(4000), 'n'), 0.01, 'both are in one room above');
+    }
+
     public function test_a_door_in_another_wall_counts_by_its_hinge_where_it_swings_in(): void
     {
         // the door in the right wall has its hinge 200 above the lower face; the glass ends 400 left of the corner
