@@ -25,6 +25,19 @@ final class DrawingMeasuresTest extends MeasureTestCase
         self::assertSame(['w5 runs along in it over 2000 mm.'], self::working($double));
     }
 
+    /** The usual widths of each kind: so much narrower is asked about, and so much is not. */
+    public function test_unlikely_widths_by_kind(): void
+    {
+        foreach ([
+            'water_closet' => [199, 200], 'bed' => [249, 250], 'counter' => [249, 250], 'base_cabinet' => [149, 150], 'mirror' => [149, 150],
+        ] as $kind => [$unlikely, $usual]) {
+            foreach ([[$unlikely, 1.0], [$usual, 0.0]] as [$width, $count]) {
+                $room = Sketch::room(4000, 3000)->fixture('f', $kind, 2000, 0, 90, $width, 100);
+                self::assertSame($count, self::number('fixture.unlikely_sizes', $room, 'f'), "{$kind} {$width}");
+            }
+        }
+    }
+
     /** A window may run into the other wall of a corner where one of that wall goes on around it, in each of the corners. */
     public function test_glass_turns_a_corner(): void
     {

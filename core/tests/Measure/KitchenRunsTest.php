@@ -313,6 +313,17 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertEqualsWithDelta($behind, self::number('fixture.worktop_behind', $island, 'c'), 0.01);
     }
 
+    public function test_what_is_behind_a_cooktop_of_unknown_size(): void
+    {
+        foreach (['width', 'depth'] as $key) {
+            $island = DrawnKitchen::at([[[['i', 'island', 1000, 3000]], 'middle']])->add('fixtures', array_diff_key(
+                ['id' => 'c', 'kind' => 'cooktop', 'at' => [2000, 2300], 'facing' => 270, 'width' => 600, 'depth' => 500],
+                [$key => true],
+            ));
+            self::assertUnknown(["c.{$key}"], self::measure('fixture.worktop_behind', $island, 'c'));
+        }
+    }
+
     /** A wall nearer than 12 in is what it stands at. */
     #[TestWith([304.7, true])]
     #[TestWith([304.8, false])]
