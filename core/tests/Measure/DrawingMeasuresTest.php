@@ -29,7 +29,11 @@ final class DrawingMeasuresTest extends MeasureTestCase
     public function test_unlikely_widths_by_kind(): void
     {
         foreach ([
-            'water_closet' => [199, 200], 'bed' => [249, 250], 'counter' => [249, 250], 'base_cabinet' => [149, 150], 'mirror' => [149, 150],
+            'water_closet' => [199, 200],
+            'bed' => [249, 250],
+            'counter' => [249, 250],
+            'base_cabinet' => [149, 150],
+            'mirror' => [149, 150],
         ] as $kind => [$unlikely, $usual]) {
             foreach ([[$unlikely, 1.0], [$usual, 0.0]] as [$width, $count]) {
                 $room = Sketch::room(4000, 3000)->fixture('f', $kind, 2000, 0, 90, $width, 100);

@@ -43,6 +43,10 @@ final class GlassBesideTest extends MeasureTestCase
         // the glass begins 50 mm into the window, the door ends at 2350
         self::assertInstanceOf(NotApplicable::class, self::measure('window.to_door', $rooms(2450), 'n'));
         self::assertEqualsWithDelta(300.0, self::number('window.to_door', $rooms(4000), 'n'), 0.01, 'both are in one room above');
+        $outside = Sketch::room(5000, 4000)->wall([2450, 0], [2450, 4000])->use('a', 'study', 300, 300)
+            ->door('w1', 2000, 900)
+            ->window('w1', 3200, 1000, 1200, ['sill' => 400]);
+        self::assertEqualsWithDelta(300.0, self::number('window.to_door', $outside, 'n'), 0.01, 'both look outside');
     }
 
     public function test_a_door_in_another_wall_counts_by_its_hinge_where_it_swings_in(): void
