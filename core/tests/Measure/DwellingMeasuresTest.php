@@ -16,7 +16,9 @@ final class DwellingMeasuresTest extends MeasureTestCase
         foreach ([[-1199.9, -1199.9], [-1200.0, -1200.0], [-1200.1, 1500.0]] as [$lowest, $above]) {
             $house = Sketch::room(6000, 4000)->with(['elevation' => $lowest])->upper(['elevation' => 1500]);
             self::assertEqualsWithDelta($above, self::number('dwelling.floor_above_grade', $house, 'dwelling'), 1e-9);
-            $raised = Sketch::room(6000, 4000)->document(['grade' => 300])->with(['elevation' => $lowest + 300])->upper(['elevation' => 1800]);
+            $raised = Sketch::room(6000, 4000)->document(['grade' => 300])
+                ->with(['elevation' => $lowest + 300])
+                ->upper(['elevation' => 1800]);
             self::assertEqualsWithDelta($above, self::number('dwelling.floor_above_grade', $raised, 'dwelling'), 1e-9);
         }
     }
