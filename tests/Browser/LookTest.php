@@ -37,6 +37,25 @@ final class LookTest extends BrowserTestCase
         self::assertSame([], $wide);
     }
 
+    /** A page as high as the window has panels that scroll: nothing hidden in them makes the page scroll as well. */
+    public function test_pages_that_fill_the_window_scroll_in_their_panels_alone(): void
+    {
+        $this->signInAs('principal');
+        [$filling, $scrolling] = [0, []];
+        foreach (self::pages() as $page) {
+            $this->visit($page);
+            /** @var array{int, float, int} $heights */
+            $heights = $this->browser->executeScript(
+                'return [innerHeight, document.body.getBoundingClientRect().height, document.scrollingElement.scrollHeight]',
+            );
+            [$window, $body, $high] = $heights;
+            $filling += (int) ($body <= $window);
+            $scrolling = [...$scrolling, ...($body <= $window && $high > $window ? ["{$page}: {$high} px in {$window}"] : [])];
+        }
+        self::assertSame([], $scrolling);
+        self::assertGreaterThan(3, $filling);
+    }
+
     public function test_what_somebody_chose_holds_on_every_page_in_colours_that_can_be_read(): void
     {
         foreach ([[Light::Evening, Density::Close], [Light::Day, Density::Large]] as [$light, $density]) {

@@ -118,6 +118,7 @@ final class LengthReaderTest extends TestCase
         yield [$imperial, '1,500', 0, 'two ways', ['1500', '1.500']];
         yield [$metric, '1,500', 0, 'two ways', ['1500', '1.500']];
         yield [$imperial, "12' - 6\"", 4, 'two ways', ["12'-6\"", "12' 0\" - 6\""]];
+        yield [$imperial, "12' - 6 + 2'", 4, 'two ways', ["12'-6 + 2'", "12' 0\" - 6 + 2'"]];
         yield [$imperial, '9 - 1/4"', 2, 'two ways', ['9 1/4"', '9" - 1/4"']];
         yield [$imperial, '9 -1/4"', 2, 'two ways', ['9 1/4"', '9" - 1/4"']];
         yield [$imperial, '9- 1/4"', 1, 'two ways', ['9 1/4"', '9" - 1/4"']];
