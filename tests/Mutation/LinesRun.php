@@ -52,7 +52,8 @@ final class LinesRun
     private function begin(string $test): void
     {
         $command = [
-            PHP_BINARY, '-d', 'memory_limit=2G', '-d', 'pcov.directory=core/src', 'vendor/bin/phpunit',
+            PHP_BINARY, ...(extension_loaded('pcov') ? [] : ['-d', 'extension=pcov']), '-d', 'memory_limit=2G',
+            '-d', 'pcov.enabled=1', '-d', 'pcov.directory=core/src', 'vendor/bin/phpunit',
             '--bootstrap', 'tests/Mutation/noting.php', '--do-not-cache-result', '--no-output', $test,
         ];
         $process = new Process($command, env: ['HEUREMA_LINES_RUN' => $this->file($test).'.part'], timeout: null);
