@@ -33,6 +33,11 @@ final class Mutations extends NodeVisitorAbstract
         BinaryOp\BooleanOr::class => BinaryOp\BooleanAnd::class,
     ];
 
+    /** What is thrown says why, attributes say what for, interfaces what there is. */
+    private const DECIDES_NOTHING = [
+        Expr\Throw_::class, Node\AttributeGroup::class, Node\Stmt\Interface_::class, Node\Stmt\Declare_::class,
+    ];
+
     /** Where what is exactly equal makes no difference: of the best so far, and of what a tolerance is added to. */
     private const TURNED = [
         BinaryOp\Smaller::class => BinaryOp\GreaterOrEqual::class,
@@ -62,13 +67,7 @@ final class Mutations extends NodeVisitorAbstract
 
     public function enterNode(Node $node): ?int
     {
-        // what is thrown says why, attributes say what for, interfaces what there is: none decides anything
-        $decides = !($node instanceof Expr\Throw_ || $node instanceof Node\AttributeGroup || $node instanceof Node\Stmt\Interface_);
-        if (!$decides || $node instanceof Node\Stmt\Declare_) {
-            return NodeTraverser::DONT_TRAVERSE_CHILDREN;
-        }
-        // that values are looked for strictly is held by PHPStan
-        if ($node instanceof Node\Arg && self::isStrictFlag($node)) {
+        if (in_array($node::class, self::DECIDES_NOTHING, true) || self::isStrictFlag($node)) {
             return NodeTraverser::DONT_TRAVERSE_CHILDREN;
         }
         foreach ($this->changes($node) as $changed) {
@@ -86,7 +85,8 @@ final class Mutations extends NodeVisitorAbstract
         return null;
     }
 
-    private static function isStrictFlag(Node\Arg $argument): bool
+    /** That values are looked for strictly is held by PHPStan. */
+    private static function isStrictFlag(Node $argument): bool
     {
         $call = $argument->getAttribute('parent');
 

@@ -6,6 +6,7 @@ namespace Heurema\Tests\Measure;
 
 use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
+use Heurema\Spatial\Home;
 use Heurema\Spatial\Run\Runs;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
@@ -169,17 +170,73 @@ final class FarFixturesTest extends MeasureTestCase
     }
 
     /** A shelf this near a wall behind it hangs on it. */
-    #[TestWith([1000, 0.0, 90.0, 0, 1])]
-    #[TestWith([4000, 1000, 180.0, -1, 0])]
-    #[TestWith([3000, 3000, 270.0, 0, -1])]
-    #[TestWith([0, 2000, 0.0, 1, 0])]
-    public function test_what_hangs_on_a_wall(float $x, float $y, float $facing, int $outX, int $outY): void
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_what_hangs_on_a_wall(float $turn, bool $isMirrored): void
     {
-        self::assertLimit(50.0, static fn(float $off): bool => self::number(
-            'fixture.unsupported',
-            Sketch::room(4000, 3000)->fixture('s', 'shelf', $x + $off * $outX, $y + $off * $outY, $facing, 600, 250, ['base' => 1500]),
-            's',
-        ) === 0.0);
+        self::assertLimit(50.0, static fn(float $off): bool => 0.0 === self::number('fixture.unsupported', self::redrawn(
+            Sketch::room(4000, 3000)->fixture('s', 'shelf', 1000, $off, 90, 600, 250, ['base' => 1500]),
+            $turn,
+            $isMirrored,
+        ), 's'));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_basins_on_one_wall(float $turn, bool $isMirrored): void
+    {
+        self::assertLimit(100.0, static fn(float $off): bool => self::isMeasured('fixture.center_spacing', self::redrawn(
+            Sketch::room(4000, 3000, 'bathroom')->fixture('a', 'lavatory', 1000, 0, 90, 600, 450)
+                ->fixture('b', 'lavatory', 1800, $off, 90, 600, 450),
+            $turn,
+            $isMirrored,
+        ), 'a'));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_the_wall_of_a_window(float $turn, bool $isMirrored): void
+    {
+        // the middle of the window's wall lies half its thickness behind its face
+        self::assertLimit(250.0, static fn(float $off): bool => self::isMeasured('fixture.to_window', self::redrawn(
+            Sketch::room(4000, 3000, 'kitchen')
+                ->fixture('w', 'wall_cabinet', 1000, $off, 90, 600, 350, ['base' => 1400, 'height' => 700])
+                ->window('w1', 2300, 1000, 1200, ['sill' => 900]),
+            $turn,
+            $isMirrored,
+        ), 'w'));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_units_of_one_line_leave_a_gap(float $turn, bool $isMirrored): void
+    {
+        self::assertLimit(50.0, static fn(float $off): bool => 0.0 < self::number('fixture.odd_gap', self::redrawn(
+            Sketch::room(4000, 3000, 'kitchen')->fixture('a', 'base_cabinet', 1000, 0, 90, 600, 600)
+                ->fixture('b', 'base_cabinet', 1680, $off, 90, 600, 600),
+            $turn,
+            $isMirrored,
+        ), 'a'));
+    }
+
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_tiles_of_the_wall_beside(float $turn, bool $isMirrored): void
+    {
+        $room = ['id' => 'r', 'name' => 'R', 'use' => 'bathroom', 'at' => [2000, 1500], 'tile_height' => 1200];
+        self::assertLimit(60.0, static fn(float $off): bool => 2000.0 === self::number('fixture.tile_height', self::redrawn(
+            Sketch::room(4000, 3000)->with(['rooms' => [$room]])->tiled('w1', [2000, 0])
+                ->fixture('f', 'shower', 2000, $off, 90, 900, 900),
+            $turn,
+            $isMirrored,
+        ), 'f'));
+    }
+
+    /** A piece behind the island goes on with its top where the joint between them is closed. */
+    #[DataProviderExternal(DrawnKitchen::class, 'attitudes')]
+    public function test_worktops_behind_each_other(float $turn, bool $isMirrored): void
+    {
+        self::assertLimit(3.0, static fn(float $joint): bool => 1.0 < self::number('fixture.worktop_behind', self::redrawn(
+            DrawnKitchen::at([[[['i', 'island', 1000, 3000], ['c', 'cooktop', 1600, 2200]], 'middle']])
+                ->fixture('k', 'counter', 2000, 2300 + $joint, 90, 2000, 300),
+            $turn,
+            $isMirrored,
+        ), 'c'));
     }
 
     /** The deepest of the units under it, whichever is listed first. */
@@ -207,7 +264,7 @@ final class FarFixturesTest extends MeasureTestCase
         return count(Runs::of($home->rooms[0], $home)) === 1;
     }
 
-    private static function isMeasured(string $measure, Sketch $kitchen, string $id): bool
+    private static function isMeasured(string $measure, Sketch|Home $kitchen, string $id): bool
     {
         return self::measure($measure, $kitchen, $id) instanceof Measured;
     }

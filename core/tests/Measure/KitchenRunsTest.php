@@ -302,17 +302,6 @@ final class KitchenRunsTest extends MeasureTestCase
         self::assertInstanceOf(NotApplicable::class, self::measure('fixture.worktop_behind', $wall, 'c'));
     }
 
-    /** A piece behind the island goes on with its top where the joint between them is closed. */
-    #[TestWith([0.0, 300.0])]
-    #[TestWith([2.9, 302.9])]
-    #[TestWith([3.1, 0.0])]
-    public function test_worktops_behind_each_other(float $joint, float $behind): void
-    {
-        $island = DrawnKitchen::at([[[['i', 'island', 1000, 3000], ['c', 'cooktop', 1600, 2200]], 'middle']])
-            ->fixture('k', 'counter', 2000, 2300 + $joint, 90, 2000, 300);
-        self::assertEqualsWithDelta($behind, self::number('fixture.worktop_behind', $island, 'c'), 0.01);
-    }
-
     public function test_what_is_behind_a_cooktop_of_unknown_size(): void
     {
         foreach (['width', 'depth'] as $key) {

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Measure;
 
+use Heurema\Layout\LayoutReader;
 use Heurema\Measure\Catalogue\Catalogue;
 use Heurema\Measure\Measured;
 use Heurema\Measure\Measurement;
 use Heurema\Measure\Parameters;
 use Heurema\Measure\Unknown;
 use Heurema\Spatial\Home;
+use Heurema\Tests\Proof\Redrawn;
 use Heurema\Tests\Sketch;
 use Heurema\Units\Amount;
 use PHPUnit\Framework\TestCase;
@@ -45,6 +47,15 @@ abstract class MeasureTestCase extends TestCase
         self::assertInstanceOf(Measured::class, $measurement);
 
         return $measurement->value;
+    }
+
+    /** The same home turned, and mirrored before that. */
+    protected static function redrawn(Sketch $sketch, float $turn, bool $isMirrored = false): Home
+    {
+        $drawn = Redrawn::of($sketch->layout()->toArray());
+        $turned = ($isMirrored ? $drawn->mirrored() : $drawn)->turned($turn, 0.0001);
+
+        return new Home((new LayoutReader())->read(json_encode($turned->document(), JSON_THROW_ON_ERROR)));
     }
 
     /** @param list<string> $missing */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Measure;
 
-use Heurema\Geometry\Point;
 use Heurema\Measure\Measured;
 use Heurema\Measure\NotApplicable;
 use Heurema\Tests\Said;
@@ -76,15 +75,9 @@ final class RoomMeasuresTest extends MeasureTestCase
     /** The rectangle lies along the longest side: 3 by 3 m under a slanting side of 4.2 m, whichever way the room is turned. */
     public function test_least_width_of_a_room_with_a_slanting_side(): void
     {
+        $room = (new Sketch())->chain([[0, 0], [6000, 0], [3000, 3000], [0, 3000]], 0, 'divider')->use('r', 'living', 1500, 1500);
         foreach ([0.0, 90.0, 180.0, 270.0, 33.0] as $turn) {
-            $right = Point::towards($turn);
-            $corners = array_map(
-                static fn(array $at): array => $right->times($at[0])->plus($right->left()->times($at[1]))->toArray(),
-                [[0, 0], [6000, 0], [3000, 3000], [0, 3000]],
-            );
-            $middle = $right->times(1500)->plus($right->left()->times(1500));
-            $room = (new Sketch())->chain($corners, 0, 'divider')->use('r', 'living', $middle->x, $middle->y);
-            self::assertEqualsWithDelta(3000.0, self::number('room.least_width', $room, 'r'), 0.5, "{$turn} degrees");
+            self::assertEqualsWithDelta(3000.0, self::number('room.least_width', self::redrawn($room, $turn), 'r'), 0.5, "{$turn} degrees");
         }
     }
 

@@ -245,6 +245,19 @@ final class StairStepsTest extends MeasureTestCase
         self::assertEqualsWithDelta(300.0, self::number('stair.landing', $blocked, 's', ['at' => 'foot']), 1e-6);
     }
 
+    /** The leaf sweeps over the tenth step alone, which lies so high. */
+    public function test_a_door_over_a_step_above_heads_is_none(): void
+    {
+        foreach ([[1999.9, 1.0], [2000.0, 0.0], [2000.1, 0.0]] as [$level, $doors]) {
+            $rise = 1.5 * $level;
+            $stair = Sketch::room(4000, 6000, 'hall')->wall([1400, 0], [1400, 6000])
+                ->stair(['start' => [2000, 1000], 'parts' => [['flight' => ['risers' => 15, 'tread' => 250]]]], $rise)
+                ->upper(['elevation' => $rise])
+                ->door('w5', 3372, 240, ['operation' => 'hinged', 'hinge' => 'from', 'opens' => 'right']);
+            self::assertSame($doors, self::number('stair.door_over', $stair, 's'), "{$level} mm");
+        }
+    }
+
     public function test_doors_over_the_foot_and_over_the_steps(): void
     {
         // a door of 800 mm in the wall behind the foot opens into the hall: its leaf sweeps 800 of the 1000 mm

@@ -55,16 +55,25 @@ final class OddGap extends SubjectMeasure
             $isOdd = $gap > self::CLOSED && $gap < self::USABLE - Tolerance::TOUCH;
             $odd = $isOdd && ($odd === null || $gap < $odd[0]) ? [$gap, $other] : $odd;
         }
-        $across = $odd === null ? 0.0 : $subject->frame->fromPlan($odd[1]->fixture->at)->x <=> 0.0;
-        $place = static fn(float $beside): Point => $subject->frame->toPlan(new Point($across * ($width / 2 + $beside), 0.0));
 
         return $odd === null
             ? new Measured(Amount::length(0), [], [Message::of('fixture.odd_gap.no_odd_gap_is')])
             : new Measured(
                 Amount::length($odd[0]),
-                [Witness::dimension($subject->storey(), new Segment($place(0.0), $place($odd[0])), Amount::length($odd[0]))],
+                [Witness::dimension($subject->storey(), self::across($odd[0], $subject, $width, $odd[1]), Amount::length($odd[0]))],
                 [Message::of('fixture.odd_gap.between_it_and_are', odd: $odd[1]->name(), odd2: Amount::length($odd[0]))],
             );
+    }
+
+    /** From the side of the unit to that of the other one, along the line of its back. */
+    private static function across(float $gap, PlacedFixture $unit, float $width, PlacedFixture $other): Segment
+    {
+        $side = $unit->frame->fromPlan($other->fixture->at)->x <=> 0.0;
+
+        return new Segment(
+            $unit->frame->toPlan(new Point($side * $width / 2, 0.0)),
+            $unit->frame->toPlan(new Point($side * ($width / 2 + $gap), 0.0)),
+        );
     }
 
     /** @return list<array{float, PlacedFixture}> how far away, mm, and which: the nearest unit at either side */

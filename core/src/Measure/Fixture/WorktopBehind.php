@@ -119,7 +119,7 @@ final class WorktopBehind extends SubjectMeasure
         sort($spans);
         $reach = 0.0;
         foreach ($spans as [$from, $to]) {
-            $reach = $from <= $reach + self::JOINT ? max($reach, $to) : $reach;
+            $reach = $from <= $reach + self::JOINT + Tolerance::TOUCH ? max($reach, $to) : $reach;
         }
 
         return new Segment($line->from, $line->at($reach));
