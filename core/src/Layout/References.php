@@ -8,6 +8,7 @@ use Heurema\Geometry\Tolerance;
 use Heurema\Language\Text;
 use Heurema\Layout\Schema\ElementSchema;
 use Heurema\Layout\Schema\UnreadableLayout;
+use Heurema\Units\Decimal;
 
 /**
  * Checks what one element alone cannot tell: ids are unique, what is referred to exists, openings lie on their walls, lists are not
@@ -144,9 +145,9 @@ final class References
         if ($opening->at - $half < -Tolerance::TOUCH || $opening->at + $half > $length + Tolerance::TOUCH) {
             throw new UnreadableLayout("{$pointer}/at", Text::of(
                 'expected an opening that lies on its wall (0 to {length} mm), it runs from {from} to {to} mm',
-                length: sprintf('%.4g', $length),
-                from: sprintf('%.4g', $opening->at - $half),
-                to: sprintf('%.4g', $opening->at + $half),
+                length: Decimal::trim($length, 2),
+                from: Decimal::trim($opening->at - $half, 2),
+                to: Decimal::trim($opening->at + $half, 2),
             ));
         }
     }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Heurema\Tests\Layout;
 
+use Heurema\Geometry\Point;
 use Heurema\Layout\LayoutReader;
 use Heurema\Layout\LayoutWriter;
 use Heurema\Layout\Schema\UnreadableLayout;
 use Heurema\Layout\Words\RoomUse;
+use Heurema\Tests\Sketch;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -290,6 +292,38 @@ final class LayoutReaderTest extends TestCase
             '200 characters',
             true,
         ];
+    }
+
+    /** Off either end of a wall by no more than what counts as equal, whichever way it runs. */
+    public function test_an_opening_may_end_with_its_wall(): void
+    {
+        foreach ([0.0, 90.0, 180.0, 33.0] as $turn) {
+            $end = Point::towards($turn)->times(12_345.6);
+            foreach ([[0.0, ''], [0.04, ''], [0.06, '/storeys/0/openings/0/at']] as [$off, $refused]) {
+                foreach ([450.0 - $off, 12_345.6 - 450.0 + $off] as $at) {
+                    $wall = (new Sketch())->wall([0, 0], $end->toArray())->door('w1', $at, 900);
+                    self::assertSame($refused, self::refusal($wall), "{$at} mm, {$turn} degrees");
+                }
+            }
+        }
+    }
+
+    public function test_where_an_opening_off_its_wall_would_lie_is_said_in_millimetres(): void
+    {
+        $this->expectExceptionMessage('lies on its wall (0 to 12345.6 mm), it runs from -50.25 to 849.75 mm');
+        (new Sketch())->wall([0, 0], [12_345.6, 0])->door('w1', 399.75, 900)->layout();
+    }
+
+    /** @return string the pointer to what is refused; empty where nothing is */
+    private static function refusal(Sketch $sketch): string
+    {
+        try {
+            $sketch->layout();
+
+            return '';
+        } catch (UnreadableLayout $e) {
+            return $e->pointer;
+        }
     }
 
     #[DataProvider('refused')]
