@@ -48,6 +48,19 @@ final class KeptBooksTest extends TestCase
         self::assertSame('Second', $this->reader()->readFile($this->file())->title);
     }
 
+    /** Its rules are those of the book that it amends, which stands beside it. */
+    public function test_a_book_is_read_anew_when_the_one_that_it_amends_has_changed(): void
+    {
+        $amending = "{$this->folder}/books/a.yaml";
+        $head = str_replace('book: b', 'book: a', explode('rules:', sprintf(self::BOOK, 'Amending'))[0]);
+        File::put($amending, "{$head}amends: b\nchanges:\n  - { rule: a, at_least: 8 m2, because: c }\n");
+        self::assertSame('T', $this->reader()->readFile($amending)->rules[0]->title);
+        File::put($this->file(), str_replace('title: T,', 'title: Another,', sprintf(self::BOOK, 'First')));
+        touch($this->file(), time() + 5);
+        clearstatcache();
+        self::assertSame('Another', $this->reader()->readFile($amending)->rules[0]->title);
+    }
+
     public function test_what_was_kept_badly_is_read_anew(): void
     {
         $this->reader()->readFile($this->file());

@@ -181,6 +181,13 @@ final class ReviewLifeTest extends TestCase
             ->assertDontSee('data-finding="'.self::AREA.'"', false);
         // nothing can be ruled on what has been superseded
         $this->rule(self::AREA, 'settle')->assertSessionHasErrors('ruling');
+        // what is ruled later does not reach back
+        $this->revision = $next;
+        $this->rule('us-irc-2021/toilet-side/gf17', 'uphold', 'Too narrow.')->assertSessionHasNoErrors();
+        $first = $next->scheme->revisions()->where('number', 1)->firstOrFail();
+        foreach ([[$first, 'An old house.', 'Too narrow.'], [$next, 'Too narrow.', 'An old house.']] as [$revision, $said, $other]) {
+            $this->get("/revisions/{$revision->id}?finding=us-irc-2021/toilet-side/gf17")->assertSee($said)->assertDontSee($other);
+        }
     }
 
     public function test_the_letter_is_drafted_sent_and_kept_as_it_was_sent(): void
